@@ -1,0 +1,24 @@
+using Metaplant.Core.Drainage;
+using Metaplant.Core.Growing;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Assessing;
+
+/// <summary>Can it grow: how much, how deep, what fits.</summary>
+/// <param name="Litres">Sum in m³; null for a support.</param>
+/// <param name="Crops">Every crop with its count or its why-not, those that fit first.</param>
+public sealed record GrowAssessment(
+    Verdict Verdict, string Words, Sum? Litres, Sum? PlanArea, Sum? UsableDepth, IReadOnlyList<CropFit> Crops, CropFit? Chosen, IReadOnlyList<Check> Checks);
+
+/// <summary>Does it drain: the holes, the wet layer, the way out.</summary>
+public sealed record DrainAssessment(
+    Verdict Verdict, string Words, HoleGrid? Holes, double HoleDiameter, double WetLayer, Sum? DrainDown, IReadOnlyList<Sum> Sums, IReadOnlyList<Check> Checks);
+
+/// <summary>Will it stand: every check, the weakest, what it weighs wet and how it is carried.</summary>
+public sealed record HoldAssessment(Verdict Verdict, string Words, IReadOnlyList<Check> Checks, Check? Weakest, Sum? WetMass, string Handling);
+
+/// <summary>The three verdicts on one blueprint.</summary>
+public sealed record Assessment(GrowAssessment Grow, DrainAssessment Drain, HoldAssessment Hold)
+{
+    public Verdict Worst => (Verdict)Math.Max((int)Grow.Verdict, Math.Max((int)Drain.Verdict, (int)Hold.Verdict));
+}

@@ -1,0 +1,74 @@
+using Metaplant.Core.Designs;
+using Metaplant.Core.Growing;
+using Metaplant.Core.Salvage;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Assessing;
+
+internal static class GrowAssessor
+{
+    public static GrowAssessment Assess(Blueprint blueprint, Brief brief, Fitness fitness, double wetLayer)
+        => blueprint is { Planting: not null } ? Bed(blueprint, brief, fitness, wetLayer) : Support(blueprint, brief);
+
+    /// <summary>The area, depth and litres that roots have.</summary>
+    public static PlantingArea Area(Blueprint blueprint, double wetLayer)
+    {
+        var soil = blueprint.Fill[^1];
+        return new(blueprint.Planting!, Math.Max(0, soil.Depth - wetLayer), blueprint.Fill.Sum(f => f.Volume) * 1000);
+    }
+
+    private static GrowAssessment Bed(Blueprint blueprint, Brief brief, Fitness fitness, double wetLayer)
+    {
+        var area = Area(blueprint, wetLayer);
+        var volume = blueprint.Fill.Sum(f => f.Volume);
+        var soil = blueprint.Fill[^1];
+        Sum litres = Sum.Of(
+            "Soil it holds", "V, foot to soil level", [new("z", "depth of soil", soil.Depth, Unit.Metre), new("A₀", "area of the foot", soil.Space.BaseArea, Unit.SquareMetre), new("A₁", "area at the soil level", soil.Space.AreaAt(soil.Depth), Unit.SquareMetre)],
+            volume, Unit.CubicMetre, "Volume of the inside shape, measured inside");
+        Sum plan = Sum.Of("Area to plant", "A", [new("l", "length", area.Outline.Length, Unit.Metre), new("b", "width", area.Outline.Width, Unit.Metre)], area.Outline.Area, Unit.SquareMetre, "Level area at the soil");
+        Sum depth = Sum.Of(
+            "Depth to root in", "z − h_w", [new("z", "depth of soil", soil.Depth, Unit.Metre), new("h_w", "wet layer at the foot", wetLayer, Unit.Metre, wetLayer > 0 ? $"medium.{brief.Medium.Id}.wet-layer" : null)],
+            area.UsableDepth, Unit.Metre, wetLayer > 0 ? "A drained container keeps a wet layer at its foot" : "Open to the ground: no wet layer forms");
+        var allowed = fitness == Fitness.Food;
+        var fits = Crops.All.Select(c => PlantsThatFit.Work(area, c, allowed)).OrderBy(f => f.Count == 0).ToList();
+        var chosen = brief.Crop is null ? null : fits.First(f => f.Crop == brief.Crop);
+        List<Check> checks = chosen is null ? [] :
+        [
+            Check.Compare(
+                "root-depth", $"Depth for {chosen.Crop.Plural}", LoadCase.Normal, chosen.Crop.LeastDepth, area.UsableDepth, Unit.Metre, "What it roots in beside what there is.", null, [depth],
+                new Remedy("Soil at least this deep", chosen.Crop.LeastDepth + wetLayer, Unit.Metre)),
+        ];
+        var (verdict, words) = Say(chosen, fits, checks);
+        return new(verdict, words, litres, plan, depth, fits, chosen, checks);
+    }
+
+    private static (Verdict Verdict, string Words) Say(CropFit? chosen, List<CropFit> fits, List<Check> checks)
+    {
+        if (chosen is { Count: 0 }) return (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}");
+        if (chosen is not null) return (Verdicts.Worst(checks), $"{chosen.Count} {(chosen.Count == 1 ? chosen.Crop.Name.ToLowerInvariant() : chosen.Crop.Plural)}, set by {(chosen.Limit == "soil" ? "the soil there is" : "the room")}.");
+        return fits[0].Count == 0 ? (Verdict.Fails, "Nothing on the list grows in it.") : (Verdict.Sound, $"{fits.Count(f => f.Count > 0)} of {fits.Count} crops fit.");
+    }
+
+    private static GrowAssessment Support(Blueprint blueprint, Brief brief)
+    {
+        var frame = blueprint.Climbing!;
+        var fits = Crops.All.Select(c => Climb(c, frame)).OrderBy(f => f.Count == 0).ToList();
+        var chosen = brief.Crop is null ? null : fits.First(f => f.Crop == brief.Crop);
+        var (verdict, words) = chosen is { Count: 0 }
+            ? (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}")
+            : chosen is not null ? (Verdict.Sound, $"{chosen.Count} {chosen.Crop.Plural} climb it.") : (Verdict.Sound, $"{fits.Count(f => f.Count > 0)} climbers can use it.");
+        Sum around = Sum.Of("Round the feet", "n × 2 r sin(π/n)", [new("n", "feet", frame.Feet, Unit.Count)], frame.Around, Unit.Metre, "Polygon through the feet");
+        return new(verdict, words, null, null, around, fits, chosen, []);
+    }
+
+    /// <summary>One or two plants at each foot, as their spacing round the ring allows.</summary>
+    private static CropFit Climb(Crop crop, ClimbingFrame frame)
+    {
+        Geometry.Layout none = new(Geometry.LatticePattern.Square, []);
+        if (crop.Climbing == Climbing.None) return new(crop, 0, none, "", "It does not climb.");
+        if (crop.Climbing is not Climbing.Tied && crop.ThickestGrip < frame.Grip) return new(crop, 0, none, "", $"It grips up to {crop.ThickestGrip * 1000:0} mm and the thinnest here is {frame.Grip * 1000:0} mm.");
+        if (crop.Height > frame.Height * 1.5) return new(crop, 0, none, "", $"It grows to {crop.Height:0.0} m; the tie is at {frame.Height:0.0} m.");
+        var count = Math.Max(frame.Feet, Math.Min(2 * frame.Feet, (int)Math.Floor(frame.Around / crop.Spacing + 1e-9)));
+        return new(crop, count, none, "room", null);
+    }
+}

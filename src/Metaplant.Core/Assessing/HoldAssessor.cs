@@ -1,0 +1,45 @@
+using Metaplant.Core.Designs;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Assessing;
+
+internal static class HoldAssessor
+{
+    /// <summary>What one, two and three people lift together, kg.</summary>
+    private static readonly double[] Lift = [25, 33, 38];
+
+    public static HoldAssessment Assess(Blueprint blueprint, Brief brief)
+    {
+        List<Check> checks = [.. blueprint.LoadPaths.SelectMany(p => p.Work(brief))];
+        var weakest = Verdicts.Weakest(checks);
+        var verdict = Verdicts.Worst(checks);
+        var wet = blueprint.Fill.Count == 0 ? null : WetMass(blueprint, brief);
+        return new(verdict, Say(verdict, weakest), checks, weakest, wet, Carry(blueprint, wet?.Value));
+    }
+
+    private static string Say(Verdict verdict, Check? weakest) => (verdict, weakest) switch
+    {
+        (_, null) => "Nothing here carries.",
+        (Verdict.AskAProfessional, { } ask) => ask.Words,
+        (_, { } weak) => $"{weak.Name}: {weak.Utilisation * 100:0} % of what it can take{(weak.Case == LoadCase.BlockedDrain ? " with the drain blocked" : "")}.",
+    };
+
+    private static Sum WetMass(Blueprint blueprint, Brief brief)
+    {
+        var volume = blueprint.Fill.Sum(f => f.Volume);
+        return Sum.Of(
+            "Weight, wet through", "m = ρ_sat V + m₀",
+            [new("ρ_sat", "density full of water", brief.Medium.SaturatedDensity, Unit.KilogramPerCubicMetre, $"medium.{brief.Medium.Id}.saturated"), new("V", "soil", volume, Unit.CubicMetre), new("m₀", "empty", blueprint.Handling.EmptyMass, Unit.Kilogram)],
+            brief.Medium.SaturatedDensity * volume + blueprint.Handling.EmptyMass, Unit.Kilogram, "Soil full of water and the thing itself");
+    }
+
+    private static string Carry(Blueprint blueprint, double? wet)
+    {
+        var empty = blueprint.Handling.EmptyMass;
+        if (wet <= Lift[0]) return "One person can carry it full.";
+        var once = wet is null ? "" : wet > Lift[^1] ? " Fill it where it stands; nobody moves it wet." : " Full, it takes two or three.";
+        if (blueprint.Handling.BuiltInPlace) return "Built where it stands." + once;
+        var people = Array.FindIndex(Lift, l => empty <= l) + 1;
+        return (people switch { 0 => $"Empty it is {empty:0} kg: roll it or use a barrow.", 1 => $"One person carries it empty ({empty:0} kg).", _ => $"{people} people carry it empty ({empty:0} kg)." }) + once;
+    }
+}

@@ -1,0 +1,38 @@
+using Metaplant.Core.Drainage;
+using Metaplant.Core.Geometry;
+using Metaplant.Core.Materials;
+
+namespace Metaplant.Core.Designs;
+
+/// <summary>What is under the soil.</summary>
+public abstract record Foot;
+
+/// <summary>Open to the ground: no wet layer forms.</summary>
+public sealed record OpenGround : Foot;
+
+/// <summary>Nothing holds soil here: a support stands over plants in the ground.</summary>
+public sealed record NoSoil : Foot;
+
+/// <summary>A closed floor to be drilled, or a liner to be pierced.</summary>
+/// <param name="Outline">The floor, centred.</param>
+/// <param name="HoleDiameter">m.</param>
+/// <param name="PadDiameter">A coarse pad over each hole, m; 0 for none.</param>
+/// <param name="Raise">How high it stands over the ground, m.</param>
+/// <param name="TopToBase">Top area over base area.</param>
+/// <param name="Pierced">True when a liner is pierced rather than a floor drilled.</param>
+public sealed record ClosedFloor(Outline Outline, double HoleDiameter, double PadDiameter, double Raise, double TopToBase, bool Pierced) : Foot
+{
+    /// <summary>The least clearance under a drained foot, m.</summary>
+    public const double LeastRaise = .040;
+
+    /// <summary>The least web between a hole and the wall, m.</summary>
+    public const double EdgeWeb = .005;
+
+    /// <summary>How far apart the holes may be for this medium, rain and thirst.</summary>
+    public HoleSpacing Spacing(Brief brief) => HoleSpacing.Work(
+        brief.Medium.Conductivity, brief.Handbook[Practice.RainRate], HoleDiameter, HoleSpacing.ToleratedWetDepth(brief.Thirst), PadDiameter, Math.Max(1, TopToBase));
+
+    /// <summary>Where the holes go, clear of the wall.</summary>
+    public HoleGrid Holes(Brief brief)
+        => HoleGrid.Work(Outline.InsetBy(HoleDiameter / 2 + EdgeWeb) ?? Outline, Spacing(brief).Spacing, HoleDiameter);
+}

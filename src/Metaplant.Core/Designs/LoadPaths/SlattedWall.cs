@@ -1,0 +1,30 @@
+using Metaplant.Core.Materials;
+using Metaplant.Core.Reinforcement;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Designs.LoadPaths;
+
+/// <summary>The lowest slat of a wall, bending between its bearers or posts under the pressure at its lower edge. Lengths in m.</summary>
+/// <param name="Depth">Soil above its lower edge.</param>
+public sealed record SlattedWall(string Part, string Name, BoardSection Slat, double Span, int Spans, string Grade, Condition Condition, double Depth) : LoadPath
+{
+    public override IEnumerable<Check> Work(Brief brief) => [Case(brief, LoadCase.Normal), Case(brief, LoadCase.BlockedDrain)];
+
+    /// <summary>The slat in one load case, for walls that add its stress to their own.</summary>
+    public BoardBending Bending(Brief brief, LoadCase loadCase)
+    {
+        var soil = brief.Soil;
+        var pressure = EarthPressure.At(Depth, WallKind.Braced, soil, loadCase);
+        var onTop = EarthPressure.AtRest(soil.FrictionAngleDegrees) * soil.Surcharge;
+        return new(Slat, Span, Spans, Timbers.Get(brief.Handbook, Grade), Condition, (pressure - onTop) * Slat.Height, onTop * Slat.Height, loadCase);
+    }
+
+    private Check Case(Brief brief, LoadCase loadCase)
+    {
+        var bending = Bending(brief, loadCase);
+        return BoardChecks.Of(
+            loadCase == LoadCase.Normal ? "slats" : "slats-blocked", Name, Part, bending, EarthPressure.Worked(Depth, WallKind.Braced, brief.Soil, loadCase),
+            new Remedy("Supports no farther apart than", bending.GreatestSpan, Unit.Metre),
+            new Remedy("Boards at least this thick", bending.LeastThickness, Unit.Metre));
+    }
+}

@@ -1,0 +1,8 @@
+namespace Metaplant.Core.Designs;
+
+/// <summary>
+/// One step of making. Minutes are for new material and one pair of hands; the plan multiplies them for salvage.
+/// </summary>
+/// <param name="Cautions">Ids of <see cref="Building.Cautions"/>, shown where the step is.</param>
+public sealed record Operation(
+    string Id, string Title, string Words, double Minutes, IReadOnlyList<string> Tools, IReadOnlyList<string> Protection, bool TwoPeople = false, params IReadOnlyList<string> Cautions);

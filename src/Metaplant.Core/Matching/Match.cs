@@ -1,0 +1,121 @@
+using Metaplant.Core.Assessing;
+using Metaplant.Core.Designs;
+using Metaplant.Core.Salvage;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Matching;
+
+/// <summary>What matters most to the gardener when sizes are compared.</summary>
+public enum Aim
+{
+    MostSoil,
+    MostPlants,
+    LeastBought,
+    LeastWork,
+}
+
+/// <summary>One way a design can be made of the heap, assessed and supplied.</summary>
+public sealed record Fit(IDesign Design, Source Source, Settings Settings, Blueprint Blueprint, Assessment Assessment, Supply Supply)
+{
+    /// <summary>Working hours, salvage factor and all.</summary>
+    public double Hours(Brief brief) => Blueprint.Minutes / 60 * brief.Handbook[Materials.Practice.SalvageFactor];
+}
+
+/// <summary>How far a design is from being made.</summary>
+public enum Standing
+{
+    WillDo,
+    Nearly,
+    WontDo,
+}
+
+/// <summary>One design against the heap.</summary>
+/// <param name="Best">The best by the aim; for a design that will not do, the one that fails least; null when the heap has nothing for it.</param>
+/// <param name="Others">The best of each other source, best first.</param>
+/// <param name="Sizes">How many sizes of the best source were tried, and of those how many hold and drain.</param>
+/// <param name="Why">One sentence: what is missing, or why not. Null when it will do.</param>
+public sealed record DesignMatch(IDesign Design, Standing Standing, Fit? Best, IReadOnlyList<Fit> Others, (int Tried, int Good) Sizes, IReadOnlyList<NoSource> NoSources, string? Why);
+
+/// <summary>Finds what a heap can make.</summary>
+public static class Matcher
+{
+    /// <summary>Every design of the catalogue, those that will do first, then nearly, then not; each with its best size by the aim.</summary>
+    public static IReadOnlyList<DesignMatch> Match(Heap heap, Brief brief, Aim aim)
+        => [.. Catalogue.All.Select(d => Match(d, heap, brief, aim)).OrderBy(m => m.Standing).ThenBy(m => m.Best is null ? 0 : -Score(m.Best, brief, aim)).ThenBy(m => m.Design.Id, StringComparer.Ordinal)];
+
+    public static DesignMatch Match(IDesign design, Heap heap, Brief brief, Aim aim)
+    {
+        var (sources, others) = design.Find(heap);
+        var fits = new List<(Fit Fit, bool Good, int Tried, int GoodSizes)>();
+        foreach (var source in sources)
+        {
+            if (BestOf(design, source, heap, brief, aim) is { } best) fits.Add(best);
+        }
+
+        fits = [.. fits.OrderByDescending(f => f.Good).ThenByDescending(f => Score(f.Fit, brief, aim)).ThenBy(f => f.Fit.Source.Main.Thing.Number)];
+        if (fits.Count > 0 && fits[0].Good)
+            return new(design, Standing.WillDo, fits[0].Fit, [.. fits.Skip(1).Where(f => f.Good).Select(f => f.Fit)], (fits[0].Tried, fits[0].GoodSizes), others, null);
+        if (others.FirstOrDefault(o => o.Nearly) is { } near)
+            return new(design, Standing.Nearly, fits.FirstOrDefault().Fit, [], (0, 0), others, $"{near.Thing.Thing.Name}: {near.Why}");
+        if (fits.Count > 0) return new(design, Standing.Nearly, fits[0].Fit, [], (fits[0].Tried, 0), others, WhyNot(fits[0].Fit));
+        var why = sources.Count > 0 ? "No size of it holds." : others.Count > 0 ? $"{others[0].Thing.Thing.Name}: {others[0].Why}" : "Nothing on the heap could be its main part.";
+        return new(design, Standing.WontDo, null, [], (0, 0), others, why);
+    }
+
+    /// <summary>
+    /// The best size of one source. Sizes are compared by drafts with their Hold and Drain; only the winner is assessed in full and supplied.
+    /// </summary>
+    private static (Fit Fit, bool Good, int Tried, int GoodSizes)? BestOf(IDesign design, Source source, Heap heap, Brief brief, Aim aim)
+    {
+        (Settings Settings, Blueprint Blueprint, bool Good, double Rough)? best = null;
+        int tried = 0, good = 0;
+        foreach (var settings in design.Sizes(source, brief))
+        {
+            var draft = design.Draft(source, settings, brief);
+            if (!draft.Ok) continue;
+            tried++;
+            var holds = HoldAssessor.Assess(draft.Value, brief).Verdict < Verdict.Fails && DrainAssessor.Assess(draft.Value, brief).Verdict < Verdict.Fails;
+            if (holds) good++;
+            var rough = Rough(draft.Value, source, brief, aim);
+            if (best is null || (holds, rough).CompareTo((best.Value.Good, best.Value.Rough)) > 0) best = (settings, draft.Value, holds, rough);
+        }
+
+        if (best is not { } b) return null;
+        var assessment = Assessor.Assess(b.Blueprint, brief, source.Fitness);
+        var supply = Supply.Fill(b.Blueprint.Needs, heap);
+        var fit = new Fit(design, source, b.Settings, b.Blueprint, assessment, supply);
+        return (fit, b.Good && assessment.Grow.Verdict < Verdict.Fails && !supply.Unfilled.Any(), tried, good);
+    }
+
+    /// <summary>A score from the draft alone, for comparing the sizes of one source.</summary>
+    private static double Rough(Blueprint blueprint, Source source, Brief brief, Aim aim) => aim switch
+    {
+        Aim.MostSoil => Size(blueprint),
+        Aim.MostPlants => brief.Crop is { } crop && blueprint.Planting is not null
+            ? Growing.PlantsThatFit.Work(GrowAssessor.Area(blueprint, blueprint.Foot is ClosedFloor ? brief.Medium.WetLayer : 0), crop, source.Fitness == Fitness.Food).Count + Size(blueprint) * 1e-3
+            : (blueprint.Planting?.Area ?? 0) + Size(blueprint) * 1e-3,
+        Aim.LeastBought => -blueprint.Needs.OfType<GoodsNeeded>().Sum(g => g.Count) + Size(blueprint) * 1e-3,
+        Aim.LeastWork => -blueprint.Minutes,
+        _ => throw new ArgumentOutOfRangeException(nameof(aim), aim, "Unknown aim."),
+    };
+
+    private static double Score(Fit fit, Brief brief, Aim aim) => aim switch
+    {
+        Aim.MostSoil => Size(fit.Blueprint),
+        Aim.MostPlants => fit.Assessment.Grow.Chosen?.Count ?? fit.Blueprint.Planting?.Area ?? 0,
+        Aim.LeastBought => -fit.Supply.Cost,
+        Aim.LeastWork => -fit.Hours(brief),
+        _ => throw new ArgumentOutOfRangeException(nameof(aim), aim, "Unknown aim."),
+    };
+
+    /// <summary>Litres for what holds soil, height in metres for a support.</summary>
+    private static double Size(Blueprint blueprint) => blueprint.Fill.Count > 0 ? blueprint.Fill.Sum(f => f.Volume) * 1000 : blueprint.Climbing?.Height ?? 0;
+
+    private static string WhyNot(Fit fit)
+    {
+        var a = fit.Assessment;
+        if (fit.Supply.Unfilled.FirstOrDefault() is { } missing) return $"Missing: {missing.Name.ToLowerInvariant()}.";
+        if (a.Hold.Verdict >= Verdict.Fails) return a.Hold.Words;
+        return a.Drain.Verdict >= Verdict.Fails ? a.Drain.Words : a.Grow.Words;
+    }
+}

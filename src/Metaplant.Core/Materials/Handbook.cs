@@ -1,0 +1,46 @@
+using System.Collections.Frozen;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Materials;
+
+/// <summary>
+/// Every constant of the job, by id, with the gardener's own values in place of ours where there are any. Immutable.
+/// </summary>
+public sealed class Handbook
+{
+    private static readonly FrozenDictionary<string, Constant> Published =
+        Media.Rows.Concat(Timbers.Rows).Concat(Substances.Rows).Concat(Practice.Rows).ToFrozenDictionary(r => r.Id, StringComparer.Ordinal);
+
+    private readonly FrozenDictionary<string, double> own;
+
+    private Handbook(FrozenDictionary<string, double> own) => this.own = own;
+
+    /// <summary>The tables as published, nothing changed.</summary>
+    public static Handbook Default { get; } = new(FrozenDictionary<string, double>.Empty);
+
+    /// <summary>All rows in the order of the tables, with the published values.</summary>
+    public static IReadOnlyList<Constant> Rows { get; } = [.. Media.Rows, .. Timbers.Rows, .. Substances.Rows, .. Practice.Rows];
+
+    /// <summary>The value in force. An id that no table has is a bug and throws <see cref="KeyNotFoundException"/>.</summary>
+    public double this[string id] => own.TryGetValue(id, out var value) ? value : Published[id].Value;
+
+    public bool IsOwn(string id) => own.ContainsKey(id);
+
+    /// <summary>The row as a term of a sum, carrying its id so that the reader can change it.</summary>
+    public Term Term(string id)
+    {
+        var row = Published[id];
+        return new Term(row.Symbol, row.Meaning, this[id], row.Unit, id);
+    }
+
+    /// <summary>The handbook with the gardener's values in place of ours; refused when an id is unknown or a value is out of its row's range.</summary>
+    public static Outcome<Handbook> With(IReadOnlyDictionary<string, double> values)
+    {
+        var problems = values.SelectMany(v => Published.TryGetValue(v.Key, out var row)
+            ? v.Value >= row.Least && v.Value <= row.Greatest
+                ? []
+                : [new Problem(v.Key, $"{row.Meaning} must be from {row.Least:G4} to {row.Greatest:G4} {row.Unit.Symbol()}".TrimEnd() + ".")]
+            : (Problem[])[new Problem(v.Key, "There is no constant of this name.")]).ToList();
+        return problems.Count > 0 ? Outcome<Handbook>.Refuse(problems) : new Handbook(values.ToFrozenDictionary(StringComparer.Ordinal));
+    }
+}

@@ -1,0 +1,85 @@
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Materials;
+
+/// <summary>What something is made of, as far as the rules ask.</summary>
+public enum Substance
+{
+    Softwood,
+    Hardwood,
+    Polyethylene,
+    UnknownPlastic,
+    Steel,
+    ZincCoatedSteel,
+    CastIron,
+    EnamelledIron,
+    GreenWood,
+    DryWood,
+    Bamboo,
+    WovenCloth,
+    Film,
+    NaturalFibre,
+    SyntheticFibre,
+    Wire,
+}
+
+/// <summary>Names and strengths of what things are made of.</summary>
+public static class Substances
+{
+    /// <summary>Shells that carry soil by stretching: long-term and short-term strength in Pa, density in kg/m³.</summary>
+    private static readonly (string Id, double[] Values, string Source, Standing Standing)[] Shells =
+    [
+        ("plastic", [6.3e6 / 1.25, 18e6, 950], "Long-term: PE 63 by ISO 12162, 6.3 MPa over a coefficient of 1.25; short-term: tensile yield of polyethylene", Standing.Assumed),
+        ("steel", [235e6, 235e6, 7850], "EN 1993-1-1 S235, partial factor 1.0; for sound metal only", Standing.Defined),
+        ("iron", [50e6, 100e6, 7200], "EN 1561 grade 100 grey iron in tension, halved for a load that stays", Standing.Assumed),
+    ];
+
+    public static IReadOnlyList<Constant> Rows { get; } = [.. Shells.SelectMany(Columns)];
+
+    private static IEnumerable<Constant> Columns((string Id, double[] Values, string Source, Standing Standing) shell) =>
+    [
+        new($"shell.{shell.Id}.strength", "f", $"{shell.Id}: strength for a load that stays", shell.Values[0], Unit.Pascal, shell.Standing, shell.Source),
+        new($"shell.{shell.Id}.short-strength", "f_acc", $"{shell.Id}: strength for an accidental load", shell.Values[1], Unit.Pascal, shell.Standing, shell.Source),
+        new($"shell.{shell.Id}.density", "ρ", $"{shell.Id}: density", shell.Values[2], Unit.KilogramPerCubicMetre, shell.Standing, shell.Source),
+    ];
+
+    public static string Name(this Substance substance) => substance switch
+    {
+        Substance.Softwood => "softwood",
+        Substance.Hardwood => "hardwood",
+        Substance.Polyethylene => "plastic marked 2, 4 or 5",
+        Substance.UnknownPlastic => "plastic without a mark",
+        Substance.Steel => "steel",
+        Substance.ZincCoatedSteel => "zinc-coated steel",
+        Substance.CastIron => "cast iron",
+        Substance.EnamelledIron => "enamelled or painted iron",
+        Substance.GreenWood => "green wood",
+        Substance.DryWood => "dry wood",
+        Substance.Bamboo => "bamboo",
+        Substance.WovenCloth => "woven cloth",
+        Substance.Film => "plastic film",
+        Substance.NaturalFibre => "natural fibre",
+        Substance.SyntheticFibre => "synthetic fibre",
+        Substance.Wire => "steel wire",
+        _ => throw new ArgumentOutOfRangeException(nameof(substance), substance, "Unknown substance."),
+    };
+
+    /// <summary>The row of shell strengths for a substance that can carry soil as a shell; null for one that cannot.</summary>
+    public static string? Shell(this Substance substance) => substance switch
+    {
+        Substance.Polyethylene or Substance.UnknownPlastic => "shell.plastic",
+        Substance.Steel or Substance.ZincCoatedSteel => "shell.steel",
+        Substance.CastIron or Substance.EnamelledIron => "shell.iron",
+        _ => null,
+    };
+
+    /// <summary>The strength class wood is taken for when nobody has graded it; null for what is not sawn wood.</summary>
+    public static string? Grade(this Substance substance) => substance switch
+    {
+        Substance.Softwood => "C14",
+        Substance.Hardwood => "D30",
+        _ => null,
+    };
+
+    public static bool IsPlastic(this Substance substance) => substance is Substance.Polyethylene or Substance.UnknownPlastic;
+}

@@ -1,0 +1,73 @@
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Materials;
+
+/// <summary>What has become of a piece of wood. It takes from the strength only.</summary>
+public enum Condition
+{
+    Sound,
+    Weathered,
+    Poor,
+}
+
+/// <summary>
+/// A strength class: bending strength and mean modulus in Pa, characteristic density in kg/m³, the long-term and accidental
+/// modification factors, and the factor by which a deflection has grown in the end.
+/// </summary>
+public sealed record TimberGrade(string Id, string Name, double Bending, double Modulus, double Density, double Kmod, double KmodAccidental, double Creep);
+
+/// <summary>
+/// Strength classes after EN 338 for softwood (C) and hardwood (D); service class 3, long-term action, as EN 1995-1-1 tables 3.1 and 3.2.
+/// Unknown pallet softwood is taken as C14.
+/// </summary>
+public static class Timbers
+{
+    private const string Source = "EN 338 strength classes; EN 1995-1-1 tables 3.1, 3.2, service class 3";
+    private const string Plastic = "Estimate for recycled plastic profiles";
+
+    private static readonly (string Id, string Name, double[] Values)[] Table =
+    [
+        ("C14", "Softwood C14 (unknown pallet wood)", [14e6, 7e9, 290, .50, .70, 3]),
+        ("C16", "Softwood C16", [16e6, 8e9, 310, .50, .70, 3]),
+        ("C24", "Softwood C24", [24e6, 11e9, 350, .50, .70, 3]),
+        ("D30", "Hardwood D30", [30e6, 11e9, 530, .50, .70, 3]),
+        ("RecycledPlastic", "Recycled plastic", [12e6, .9e9, 900, .25, .25, 4]),
+    ];
+
+    private static readonly (string Id, string Symbol, string Meaning, Unit Unit)[] Columns =
+    [
+        ("bending", "f_mk", "bending strength", Unit.Pascal),
+        ("modulus", "E", "modulus of elasticity", Unit.Pascal),
+        ("density", "ρ_k", "characteristic density", Unit.KilogramPerCubicMetre),
+        ("kmod", "k_mod", "factor for load that stays, outdoors", Unit.One),
+        ("kmod-accidental", "k_mod,acc", "factor for an accidental load, outdoors", Unit.One),
+        ("creep", "1 + k_def", "growth of the bend in the end", Unit.One),
+    ];
+
+    public static IReadOnlyList<Constant> Rows { get; } =
+    [
+        .. from t in Table
+           from c in Columns.Select((column, i) => (column, i))
+           select new Constant(
+               $"timber.{t.Id}.{c.column.Id}", c.column.Symbol, $"{t.Name}: {c.column.Meaning}", t.Values[c.i], c.column.Unit,
+               t.Id == "RecycledPlastic" ? Standing.Assumed : Standing.Defined, t.Id == "RecycledPlastic" ? Plastic : Source),
+    ];
+
+    public static IReadOnlyList<string> Ids { get; } = [.. Table.Select(t => t.Id)];
+
+    /// <summary>The grade with the values in force; an unknown id is a bug and throws.</summary>
+    public static TimberGrade Get(Handbook handbook, string id)
+    {
+        return new TimberGrade(id, Array.Find(Table, t => t.Id == id).Name, Of("bending"), Of("modulus"), Of("density"), Of("kmod"), Of("kmod-accidental"), Of("creep"));
+
+        double Of(string column) => handbook[$"timber.{id}.{column}"];
+    }
+
+    public static double Factor(this Condition condition) => condition switch
+    {
+        Condition.Sound => 1,
+        Condition.Weathered => .8,
+        Condition.Poor => .6,
+        _ => throw new ArgumentOutOfRangeException(nameof(condition), condition, "Unknown condition."),
+    };
+}

@@ -1,0 +1,67 @@
+namespace Metaplant.Core.Reinforcement;
+
+/// <summary>Cones of sticks: how long, how much line, and what the wind does. Lengths in m, forces in N.</summary>
+public static class Cone
+{
+    /// <summary>Length of one stick: the slope from the ring to the tie, with what goes into the ground and stands above, all along the stick.</summary>
+    public static double StickLength(double tieHeight, double baseRadius, double embed, double above)
+        => (tieHeight + embed + above) * Math.Sqrt(tieHeight * tieHeight + baseRadius * baseRadius) / tieHeight;
+
+    /// <summary>
+    /// Line to wind a cone. Rings stand evenly from <paramref name="lowestRing"/> to 0.9 of the tie height (a single ring at the lowest), each
+    /// the polygon of the sticks there; every ring takes <paramref name="wraps"/> turns about every stick; then a riser along a stick from the lowest ring to the tie, the lashing, and a tail.
+    /// </summary>
+    public static double Twine(int legs, double baseRadius, double tieHeight, int rings, double lowestRing, double wraps, double stickDiameter, double lashingTurns = 6, double tail = .6)
+    {
+        var top = .9 * tieHeight;
+        double around = 0;
+        for (var i = 0; i < rings; i++)
+        {
+            var z = rings == 1 ? lowestRing : lowestRing + (top - lowestRing) * i / (rings - 1);
+            around += legs * 2 * baseRadius * (1 - z / tieHeight) * Math.Sin(Math.PI / legs);
+        }
+
+        var turns = rings * legs * wraps * Math.PI * stickDiameter;
+        var riser = (tieHeight - lowestRing) * Math.Sqrt(tieHeight * tieHeight + baseRadius * baseRadius) / tieHeight;
+        var lashing = lashingTurns * legs * stickDiameter * Math.PI / 2 * 1.3;
+        return around + turns + riser + lashing + tail;
+    }
+
+    /// <summary>From the centre to the edge of the ring of feet, over which it tips: r cos(π/n).</summary>
+    public static double Lever(int legs, double baseRadius) => baseRadius * Math.Cos(Math.PI / legs);
+
+    /// <summary>From that edge to the foot farthest from it.</summary>
+    public static double FarLeg(int legs, double baseRadius)
+    {
+        var lever = Lever(legs, baseRadius);
+        return lever + Enumerable.Range(0, legs).Max(i => -baseRadius * Math.Cos(Math.PI / legs + 2 * Math.PI * i / legs));
+    }
+
+    /// <summary>Pull on the far foot: wind moment less the weight's over the far distance. Negative where the weight is enough.</summary>
+    public static double Uplift(int legs, double baseRadius, double windForce, double windHeight, double weight)
+        => (windForce * windHeight - weight * Lever(legs, baseRadius)) / FarLeg(legs, baseRadius);
+}
+
+/// <summary>Wind on what stands in a garden.</summary>
+public static class Wind
+{
+    public const double DragCoefficient = 1.2;
+
+    /// <summary>Dynamic pressure in Pa of a gust in m/s: .613 v².</summary>
+    public static double Pressure(double speed) => .613 * speed * speed;
+}
+
+/// <summary>Sticks driven in the ground.</summary>
+public static class Stake
+{
+    /// <summary>Friction in degrees between wood and soil.</summary>
+    public const double ShaftFriction = 20;
+
+    /// <summary>Pull-out of a driven stick in N: its skin π d L times tan 20° times the mean weight of soil beside it, γ L/2.</summary>
+    public static double PullOut(double diameter, double embedment, double unitWeight)
+        => Math.PI * diameter * embedment * Math.Tan(ShaftFriction * Math.PI / 180) * unitWeight * embedment / 2;
+
+    /// <summary>The embedment in m that gives a pull-out in N, the inverse of <see cref="PullOut"/>.</summary>
+    public static double EmbedmentFor(double pull, double diameter, double unitWeight)
+        => Math.Sqrt(2 * pull / (Math.PI * diameter * Math.Tan(ShaftFriction * Math.PI / 180) * unitWeight));
+}

@@ -1,0 +1,72 @@
+namespace Metaplant.Core.Salvage;
+
+/// <summary>Where a tick belongs in the inspection.</summary>
+public enum FindingGroup
+{
+    Marks,
+    Contents,
+    Faults,
+}
+
+/// <summary>Something a gardener may see on a thing and tick.</summary>
+/// <param name="Judge">What follows under the house rules; null when the finding changes how the thing is worked but not what it is fit for.</param>
+/// <param name="NoCutting">Cutting, drilling or breaking it is a danger.</param>
+public sealed record Finding(string Id, FindingGroup Group, string Words, Func<HouseRules, Reason?>? Judge = null, bool NoCutting = false);
+
+/// <summary>The table of findings. A row says what is seen and what follows from it.</summary>
+public static class Findings
+{
+    public const string HeatMark = "mark-heat";
+    public const string FumigantMark = "mark-fumigant";
+    public const string PlasticMark = "mark-plastic";
+    public const string OwnerVouches = "owner-vouches";
+    public const string HeldFood = "held-food";
+    public const string HeldGarden = "held-garden";
+    public const string HeldChemical = "held-chemical";
+    public const string HeldUnknown = "held-unknown";
+    public const string Cracked = "cracked";
+    public const string RustSurface = "rust-surface";
+    public const string RustThrough = "rust-through";
+    public const string HasOutlet = "has-outlet";
+    public const string Weathered = "weathered";
+    public const string Poor = "poor";
+    public const string Nails = "nails";
+    public const string Warped = "warped";
+
+    public static IReadOnlyList<Finding> All { get; } =
+    [
+        new(FumigantMark, FindingGroup.Marks, "MB stamp: fumigated", _ => new(Fitness.Refused, "Stamped MB: fumigated with methyl bromide. Leave it.")),
+        new(HeatMark, FindingGroup.Marks, "HT, KD or DH stamp: heated"),
+        new(PlasticMark, FindingGroup.Marks, "Triangle with 2, 4 or 5, or a glass and fork"),
+        new("mark-treated", FindingGroup.Marks, "Green or brown preservative treatment", rules => rules[HouseRules.TreatedBoards] switch
+        {
+            "accept" => null,
+            "line" => new(Fitness.Food, "Treated wood: behind a liner.", HouseRules.TreatedBoards),
+            _ => new(Fitness.StructureOnly, "Treated wood: outside a liner only, not against soil for food.", HouseRules.TreatedBoards),
+        }),
+        new("fibre-cement", FindingGroup.Marks, "Old grey fibre-cement", _ => new(Fitness.Refused, "Old fibre-cement may hold asbestos. Do not cut, drill or break it; ask how your council collects it."), NoCutting: true),
+        new(OwnerVouches, FindingGroup.Contents, "The owner says it carried only clean goods"),
+        new(HeldFood, FindingGroup.Contents, "Held food, drink or clean water"),
+        new(HeldGarden, FindingGroup.Contents, "Held only soil or plants"),
+        new(HeldChemical, FindingGroup.Contents, "Held oil, paint, varnish, solvent, pesticide or another chemical", _ => new(Fitness.Refused, "It held a chemical. It cannot be made clean at home, and its vapour can explode when it is cut."), NoCutting: true),
+        new(HeldUnknown, FindingGroup.Contents, "Nobody knows what it held", _ => new(Fitness.StructureOnly, "Unknown contents: nothing to eat or plant in it, and no cutting."), NoCutting: true),
+        new("creosote", FindingGroup.Faults, "Tar smell or creosote", _ => new(Fitness.Refused, "Creosote: not where people touch it or food grows."), NoCutting: true),
+        new("chemical-smell", FindingGroup.Faults, "Oily or coloured stain, or a chemical smell", _ => new(Fitness.StructureOnly, "A stain or smell nobody can name: not for plants, and no cutting."), NoCutting: true),
+        new("tarred", FindingGroup.Faults, "Tarred", _ => new(Fitness.StructureOnly, "Tarred line is for tying supports, not for lying in soil.")),
+        new("rot", FindingGroup.Faults, "Soft with rot where it must carry", _ => new(Fitness.Refused, "Rot in the part that carries. Cut sound lengths out of it and enter those.")),
+        new("old-paint", FindingGroup.Faults, "Old paint that may hold lead", _ => new(Fitness.Ornamentals, "Old paint may hold lead: ornamentals only until a test says otherwise. Do not sand or burn it.")),
+        new("brittle", FindingGroup.Faults, "Chalky or brittle plastic", _ => new(Fitness.StructureOnly, "Sun has made the plastic brittle: it will not hold wet soil.")),
+        new(Cracked, FindingGroup.Faults, "A crack that can be plated"),
+        new(RustSurface, FindingGroup.Faults, "Rust on the surface"),
+        new(RustThrough, FindingGroup.Faults, "Rusted through in places"),
+        new(HasOutlet, FindingGroup.Faults, "Has an outlet of its own"),
+        new(Nails, FindingGroup.Faults, "Nails, staples or sharp edges"),
+        new(Warped, FindingGroup.Faults, "Warped or twisted"),
+        new(Weathered, FindingGroup.Faults, "Weathered: grey, small splits"),
+        new(Poor, FindingGroup.Faults, "Poor: deep splits, worn thin"),
+    ];
+
+    private static readonly Dictionary<string, Finding> ById = All.ToDictionary(f => f.Id, StringComparer.Ordinal);
+
+    public static Finding? Find(string id) => ById.GetValueOrDefault(id);
+}

@@ -1,0 +1,77 @@
+using Metaplant.Core.Drawing;
+using Metaplant.Core.Geometry;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Salvage.Kinds;
+
+/// <summary>A bundle of sticks, spread evenly in length, m.</summary>
+public sealed record BundleMeasures(int Sticks, double Shortest, double Longest, double Butt, double Tip) : Measures, ISticks;
+
+public sealed class Bundle : SalvageKind<BundleMeasures>
+{
+    public override string Id => "branches";
+
+    public override string Name => "Bundle of branches";
+
+    public override string Group => "Sticks";
+
+    public override IReadOnlyList<MeasureField> Fields { get; } =
+    [
+        new("sticks", "Sticks in the bundle", Unit.Count, 1, 500, 20, "Count them", Quick: true),
+        new("shortest", "Shortest", Unit.Metre, .2, 8, 1.6, "The shortest one, end to end", Quick: true),
+        new("longest", "Longest", Unit.Metre, .2, 8, 2.4, "The longest one, end to end", Quick: true),
+        new("butt", "Thickness at the butt", Unit.Metre, .003, .15, .028, "A middling one, at its thick end"),
+        new("tip", "Thickness at the tip", Unit.Metre, .002, .15, .010, "The same one, at its thin end"),
+    ];
+
+    public override IReadOnlyList<Substance> Substances { get; } = [Substance.DryWood, Substance.GreenWood, Substance.Bamboo];
+
+    public override IReadOnlyList<string> LookFor { get; } = ["rot", "chemical-smell", Findings.Warped, Findings.Weathered, Findings.Poor];
+
+    protected override void Cross(MeasureReader r)
+    {
+        r.Refuse(r["shortest"] > r["longest"], "shortest", "The shortest cannot be longer than the longest.");
+        r.Refuse(r["tip"] > r["butt"], "tip", "The tip cannot be thicker than the butt.");
+    }
+
+    protected override BundleMeasures Make(MeasureReader r) => new(r.Whole("sticks"), r["shortest"], r["longest"], r["butt"], r["tip"]);
+
+    protected override View Draw(BundleMeasures m)
+    {
+        var shown = Sticks(m, .09).ToList();
+        var right = shown.Max(p => p.Points.Max(q => q.X));
+        return new("measure", "Stood in order of length", [.. shown, View.GroundLine(0, right)],
+        [
+            new(new(0, 0), new(0, m.Longest), .12, m.Longest, "longest"),
+            new(new(right, m.Shortest), new(right, 0), .12, m.Shortest, "shortest"),
+            new(new(.045 + m.Butt / 2, 0), new(.045 - m.Butt / 2, 0), .10, m.Butt, "butt"),
+            new(new(.045 - m.Tip / 2, m.Longest), new(.045 + m.Tip / 2, m.Longest), .08, m.Tip, "tip"),
+        ]);
+    }
+
+    protected override IReadOnlyList<Shape> Silhouette(BundleMeasures m) => [.. Sticks(m, .05)];
+
+    protected override IReadOnlyList<Way> BreakDown(Thing thing, BundleMeasures m)
+    {
+        var tall = ((ISticks)m).CountOver(1.8);
+        var frame = m.Butt >= .018;
+        return
+        [
+            frame
+                ? new("frame", "Sticks to stand", [new(Form.Pole, "Stick over 1.8 m", tall, tall, m.Longest, m.Butt, m.Butt)], 1.5 * m.Sticks, ["Pruning saw", "Knife"], "Trimmed of side shoots; thick end down.")
+                : new("weave", "Rods to weave", [new(Form.Twig, "Rod", m.Sticks, m.Sticks * .9, m.Longest, m.Butt, m.Butt)], 1.0 * m.Sticks, ["Pruning knife"], "Green ones weave at once, dry ones soak first."),
+        ];
+    }
+
+    private static IEnumerable<Polygon> Sticks(BundleMeasures m, double step)
+    {
+        var shown = Math.Min(m.Sticks, 9);
+        for (var i = 0; i < shown; i++)
+        {
+            var length = shown == 1 ? m.Longest : m.Longest - (m.Longest - m.Shortest) * i / (shown - 1);
+            double x = step * (i + .5), lean = .02 * ((i * 37 % 5) - 2);
+            yield return new([new(x - m.Butt / 2, 0), new(x + m.Butt / 2, 0), new(x + lean + m.Tip / 2, length * .55), new(x + m.Tip / 2, length), new(x - m.Tip / 2, length), new(x + lean - m.Tip / 2, length * .55)], Ink.Stick);
+        }
+    }
+}

@@ -1,0 +1,89 @@
+using Metaplant.Core.Geometry;
+using Metaplant.Core.Materials;
+
+namespace Metaplant.Core.Salvage;
+
+/// <summary>The measures of one thing, checked: each kind of salvage has its own record. What a design can use of it shows in the interfaces it carries.</summary>
+public abstract record Measures;
+
+/// <summary>How the sides of a vessel carry the soil.</summary>
+public enum VesselWall
+{
+    /// <summary>Round: the wall is stretched like a hoop.</summary>
+    Hoop,
+
+    /// <summary>Flat thin sides: plates.</summary>
+    Plate,
+
+    /// <summary>Boards from corner to corner.</summary>
+    Boards,
+}
+
+/// <summary>Measures of something that holds soil as it is, or once cut down.</summary>
+public interface IVessel
+{
+    Vessel Inside { get; }
+
+    /// <summary>Thickness of the wall, or of the boards, m.</summary>
+    double Wall { get; }
+
+    VesselWall WallKind { get; }
+
+    /// <summary>The lowest height it may be cut down to, m; null when it is used as it is.</summary>
+    double? CutDownTo { get; }
+
+    /// <summary>True when the foot has gaps, so that it holds soil only when lined; the liner is pierced instead of the foot drilled.</summary>
+    bool NeedsLiner { get; }
+
+    /// <summary>What is left of the vessel when it is cut at a height.</summary>
+    Vessel CutAt(double height);
+}
+
+/// <summary>Measures of sawn wood: one piece, as wide as it lies and as thick as it stands.</summary>
+public interface ISawn
+{
+    double Length { get; }
+
+    double Width { get; }
+
+    double Thickness { get; }
+}
+
+/// <summary>Measures of a bundle of sticks, spread evenly between the shortest and the longest.</summary>
+public interface ISticks
+{
+    int Sticks { get; }
+
+    double Shortest { get; }
+
+    double Longest { get; }
+
+    /// <summary>Thickness at the butt, m.</summary>
+    double Butt { get; }
+
+    double Tip { get; }
+
+    /// <summary>The length in m that at least <paramref name="count"/> sticks have; 0 when there are not so many.</summary>
+    double LengthOfLongest(int count)
+        => count > Sticks ? 0 : count <= 1 || Sticks == 1 ? Longest : Longest - (Longest - Shortest) * (count - 1) / (Sticks - 1);
+
+    /// <summary>How many sticks are at least this long.</summary>
+    int CountOver(double length)
+        => length <= Shortest + 1e-9 ? Sticks : length > Longest + 1e-9 ? 0 : (int)Math.Floor((Longest - length) / (Longest - Shortest) * (Sticks - 1) + 1 + 1e-9);
+}
+
+/// <summary>Measures of cloth or film.</summary>
+public interface ISheeting
+{
+    double Length { get; }
+
+    double Width { get; }
+}
+
+/// <summary>Measures of rope, twine or wire.</summary>
+public interface ILine
+{
+    double Length { get; }
+
+    double Diameter { get; }
+}

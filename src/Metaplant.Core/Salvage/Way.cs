@@ -1,0 +1,23 @@
+namespace Metaplant.Core.Salvage;
+
+/// <summary>The forms of stock a thing can give.</summary>
+public enum Form
+{
+    Vessel,
+    Section,
+    Board,
+    Timber,
+    Pole,
+    Twig,
+    Fabric,
+    Film,
+    Line,
+}
+
+/// <summary>Pieces of one form that a way gives from one thing. Sizes in m; a vessel or cloth gives its largest extents.</summary>
+/// <param name="Expected">How many come out whole, by expectation: the count less breakage.</param>
+public sealed record Yield(Form Form, string Name, int Count, double Expected, double Length, double Width, double Thickness);
+
+/// <summary>One way to use or take apart a thing: what it gives from one, how long it takes and with what.</summary>
+/// <param name="Minutes">Working time for one, in minutes, before the salvage factor.</param>
+public sealed record Way(string Id, string Name, IReadOnlyList<Yield> Yields, double Minutes, IReadOnlyList<string> Tools, string Words);
