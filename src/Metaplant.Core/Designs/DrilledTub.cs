@@ -42,7 +42,7 @@ public sealed class DrilledTub : IDesign
         [
             first,
             new("hole", "Hole", Unit.Metre, [new(.008), new(.010), new(.012), new(.016), new(.020), new(.025)], .010, "A bit most people own"),
-            new("pad", "Coarse pad over each hole", Unit.Metre, [new(0, "none"), new(.060), new(.100)], 0, "A handful of crock or stone saves half the holes"),
+            new("pad", "Coarse pad over each hole", Unit.Metre, [new(0, "none"), new(.060), new(.100)], .060, "A handful of crock or stone saves half the holes"),
             new("packers", "Packers under it", Unit.Count, Parameter.Range(2, 10, 1), 3, "Two carry it; thin floors want more"),
             new("raise", "Raised off the ground", Unit.Metre, [new(0, "flat on the ground"), new(.02), new(.04), new(.05), new(.06), new(.075), new(.10)], .05, "Water must run away freely below"),
         ];

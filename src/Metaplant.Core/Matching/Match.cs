@@ -62,6 +62,9 @@ public static class Matcher
         return new(design, Standing.WontDo, null, [], (0, 0), others, why);
     }
 
+    /// <summary>The settings of the best size of one source; null when no size of it can be drafted.</summary>
+    public static IReadOnlyDictionary<string, double>? BestSettings(IDesign design, Source source, Heap heap, Brief brief, Aim aim) => BestOf(design, source, heap, brief, aim)?.Fit.Settings.Values;
+
     /// <summary>
     /// The best size of one source. Sizes are compared by drafts with their Hold and Drain; only the winner is assessed in full and supplied.
     /// </summary>

@@ -1,0 +1,107 @@
+namespace Metaplant.Data;
+
+/// <summary>A row that two people may edit at once: its version goes up with every change, and a change against an old version is refused.</summary>
+public interface IVersioned
+{
+    int Version { get; set; }
+}
+
+/// <summary>A row whose changes are kept in the journal and can be undone.</summary>
+public interface IJournaled;
+
+/// <summary>A batch of things on the heap. What is searched or joined is a column; measures, findings and faults are JSON.</summary>
+public sealed class ThingRow : IVersioned, IJournaled
+{
+    public int Id { get; set; }
+
+    public int Number { get; set; }
+
+    public required string Name { get; set; }
+
+    public required string Kind { get; set; }
+
+    public int Count { get; set; }
+
+    public required string Substance { get; set; }
+
+    public required string Measures { get; set; }
+
+    public required string Findings { get; set; }
+
+    public required string Faults { get; set; }
+
+    public string Place { get; set; } = "";
+
+    public string Remark { get; set; } = "";
+
+    public bool Retired { get; set; }
+
+    public int Version { get; set; }
+}
+
+/// <summary>A design kept with its settings.</summary>
+public sealed class ProjectRow : IVersioned, IJournaled
+{
+    public int Id { get; set; }
+
+    public required string Name { get; set; }
+
+    public required string Design { get; set; }
+
+    public required string Source { get; set; }
+
+    public required string Settings { get; set; }
+
+    public required string Medium { get; set; }
+
+    public string? Crop { get; set; }
+
+    public required string Exposure { get; set; }
+
+    public bool PeopleAtEdge { get; set; }
+
+    public int Version { get; set; }
+}
+
+/// <summary>So many of a batch spoken for by a project.</summary>
+public sealed class AllocationRow : IJournaled
+{
+    public int ProjectId { get; set; }
+
+    /// <summary>Set when the project is new and has no id yet.</summary>
+    public ProjectRow? Project { get; set; }
+
+    public int ThingId { get; set; }
+
+    public int Count { get; set; }
+}
+
+/// <summary>A step of a project that is done.</summary>
+public sealed class TickRow : IJournaled
+{
+    public int ProjectId { get; set; }
+
+    public required string Step { get; set; }
+}
+
+/// <summary>One setting of the garden: its value as JSON by key.</summary>
+public sealed class SettingRow : IJournaled
+{
+    public required string Key { get; set; }
+
+    public required string Value { get; set; }
+}
+
+/// <summary>One change as it was made, with the rows before and after it.</summary>
+public sealed class JournalRow
+{
+    public int Id { get; set; }
+
+    public DateTime At { get; set; }
+
+    public required string Words { get; set; }
+
+    public required string Changes { get; set; }
+
+    public bool Undone { get; set; }
+}

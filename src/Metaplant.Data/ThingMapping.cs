@@ -1,0 +1,38 @@
+using System.Text.Json;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Salvage;
+
+namespace Metaplant.Data;
+
+/// <summary>Between a row and the thing it keeps.</summary>
+public static class ThingMapping
+{
+    /// <summary>The form that measures are kept in; a later one says how to read this.</summary>
+    private sealed record KeptMeasures(int Form, IReadOnlyDictionary<string, double> Values);
+
+    /// <summary>The thing of a row. A row was checked when it was written, so one that cannot be read is a damaged file and throws.</summary>
+    public static Thing ToThing(this ThingRow row) => Thing.Create(
+        row.Id, row.Number, row.Name, row.Kind, row.Count, JsonSerializer.Deserialize<KeptMeasures>(row.Measures)!.Values, Enum.Parse<Substance>(row.Substance),
+        JsonSerializer.Deserialize<string[]>(row.Findings)!, JsonSerializer.Deserialize<Fault[]>(row.Faults)!).OrThrow();
+
+    /// <summary>Writes what the gardener can change of a thing into its row.</summary>
+    public static void Keep(this ThingRow row, Thing thing, string place, string remark)
+    {
+        row.Name = thing.Name;
+        row.Kind = thing.Kind.Id;
+        row.Count = thing.Count;
+        row.Substance = thing.Substance.ToString();
+        row.Measures = JsonSerializer.Serialize(new KeptMeasures(1, thing.Values));
+        row.Findings = JsonSerializer.Serialize(thing.Findings);
+        row.Faults = JsonSerializer.Serialize(thing.Faults);
+        row.Place = place;
+        row.Remark = remark;
+    }
+
+    public static ThingRow NewRow(Thing thing, string place = "", string remark = "")
+    {
+        var row = new ThingRow { Number = thing.Number, Name = "", Kind = "", Substance = "", Measures = "", Findings = "", Faults = "" };
+        row.Keep(thing, place, remark);
+        return row;
+    }
+}

@@ -1,0 +1,43 @@
+using Metaplant.Core.Growing;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Salvage;
+using Metaplant.Core.Sums;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Metaplant.Web.Catalogue;
+
+public sealed record FieldDto(string Id, string Name, Unit Unit, double Least, double Greatest, double Typical, string Hint, bool Quick);
+
+public sealed record SubstanceDto(Substance Id, string Name);
+
+public sealed record KindDto(string Id, string Name, string Group, IReadOnlyList<FieldDto> Fields, IReadOnlyList<SubstanceDto> Substances, IReadOnlyList<string> LookFor);
+
+public sealed record FindingDto(string Id, FindingGroup Group, string Words);
+
+public sealed record CropDto(string Id, string Name, bool Edible);
+
+public sealed record MediumDto(string Id, string Name);
+
+public sealed record SchoolDto(string Id, string Name, string Reason, Basis Basis);
+
+public sealed record HouseRuleDto(string Id, string Question, IReadOnlyList<SchoolDto> Schools);
+
+public sealed record ConstantDto(string Id, string Symbol, string Meaning, double Value, Unit Unit, Core.Materials.Standing Standing, string Source, double Least, double Greatest);
+
+/// <summary>All that does not change while the application runs.</summary>
+public sealed record CatalogueDto(
+    IReadOnlyList<KindDto> Kinds, IReadOnlyList<FindingDto> Findings, IReadOnlyList<CropDto> Crops, IReadOnlyList<MediumDto> Media, IReadOnlyList<HouseRuleDto> HouseRules, IReadOnlyList<ConstantDto> Constants);
+
+internal static class CatalogueEndpoints
+{
+    private static readonly CatalogueDto All = new(
+        [.. SalvageKinds.All.Select(k => new KindDto(
+            k.Id, k.Name, k.Group, [.. k.Fields.Select(f => new FieldDto(f.Id, f.Name, f.Unit, f.Least, f.Greatest, f.Typical, f.Hint, f.Quick))], [.. k.Substances.Select(s => new SubstanceDto(s, s.Name()))], k.LookFor))],
+        [.. Findings.All.Select(f => new FindingDto(f.Id, f.Group, f.Words))],
+        [.. Crops.All.Select(c => new CropDto(c.Id, c.Name, c.Edible))],
+        [.. Media.Names.Select(m => new MediumDto(m.Id, m.Name))],
+        [.. HouseRules.All.Select(r => new HouseRuleDto(r.Id, r.Question, [.. r.Schools.Select(s => new SchoolDto(s.Id, s.Name, s.Reason, s.Basis))]))],
+        [.. Handbook.Rows.Select(c => new ConstantDto(c.Id, c.Symbol, c.Meaning, c.Value, c.Unit, c.Standing, c.Source, c.Least, c.Greatest))]);
+
+    public static void MapCatalogue(this IEndpointRouteBuilder api) => api.MapGet("/catalogue", Ok<CatalogueDto> () => TypedResults.Ok(All)).WithName("catalogue");
+}

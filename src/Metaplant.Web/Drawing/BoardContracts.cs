@@ -1,0 +1,70 @@
+using Metaplant.Core.Assessing;
+using Metaplant.Core.Designs;
+using Metaplant.Core.Matching;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Web.Drawing;
+
+/// <summary>What the gardener wants and where it stands; every field may be left out.</summary>
+public sealed record BriefDto(string? Medium, string? Crop, Exposure? Exposure, bool? PeopleAtEdge)
+{
+    public Outcome<Brief> ToBrief(Core.Materials.Handbook handbook) => Brief.Create(handbook, Medium, Crop, Exposure ?? Core.Designs.Exposure.Open, PeopleAtEdge ?? false);
+
+    public static BriefDto Of(Brief brief) => new(brief.Medium.Id, brief.Crop?.Id, brief.Exposure, brief.PeopleAtEdge);
+}
+
+public sealed record CropFitDto(string Id, string Name, string Plural, int Count, string Limit, string? WhyNot);
+
+public sealed record GrowDto(Verdict Verdict, string Words, SumDto? Litres, SumDto? PlanArea, SumDto? UsableDepth, IReadOnlyList<CropFitDto> Crops, IReadOnlyList<CheckDto> Checks);
+
+public sealed record DrainDto(Verdict Verdict, string Words, int Holes, double HoleDiameter, double WetLayer, SumDto? DrainDown, IReadOnlyList<SumDto> Sums, IReadOnlyList<CheckDto> Checks);
+
+public sealed record HoldDto(Verdict Verdict, string Words, CheckDto? Weakest, IReadOnlyList<CheckDto> Checks, SumDto? WetMass, string Handling);
+
+public sealed record TakeDto(int ThingId, int Number, string Name, int Count);
+
+public sealed record PurchaseDto(string Name, double Amount, string Per, string? Product, int Packs, double Cost);
+
+public sealed record NotchDto(double Value, string? Label, Verdict? Verdict);
+
+public sealed record SliderDto(string Id, string Name, Unit Unit, double Value, double Default, string Why, IReadOnlyList<NotchDto> Notches);
+
+/// <summary>A design drawn and assessed.</summary>
+public sealed record FitDto(
+    string Design, string DesignName, string Source, string Size, Core.Salvage.Fitness Fitness, IReadOnlyDictionary<string, double> Settings, GrowDto Grow, DrainDto Drain, HoldDto Hold,
+    IReadOnlyList<SumDto> Figures, IReadOnlyList<TakeDto> Takes, IReadOnlyList<PurchaseDto> Buys, double Cost, double Hours, double Reach)
+{
+    public static FitDto Of(Fit fit, Brief brief, Core.Salvage.Heap heap)
+    {
+        var (grow, drain, hold) = (fit.Assessment.Grow, fit.Assessment.Drain, fit.Assessment.Hold);
+        return new(
+            fit.Design.Id, fit.Design.Name, fit.Source.Key, fit.Blueprint.Size, fit.Source.Fitness, fit.Settings.Values,
+            new(grow.Verdict, grow.Words, Sum(grow.Litres), Sum(grow.PlanArea), Sum(grow.UsableDepth), [.. grow.Crops.Select(c => new CropFitDto(c.Crop.Id, c.Crop.Name, c.Crop.Plural, c.Count, c.Limit, c.WhyNot))], Checks(grow.Checks)),
+            new(drain.Verdict, drain.Words, drain.Holes?.Count ?? 0, drain.HoleDiameter, drain.WetLayer, Sum(drain.DrainDown), [.. drain.Sums.Select(SumDto.Of)], Checks(drain.Checks)),
+            new(hold.Verdict, hold.Words, hold.Weakest is null ? null : CheckDto.Of(hold.Weakest), Checks(hold.Checks), Sum(hold.WetMass), hold.Handling),
+            [.. fit.Blueprint.Figures.Select(SumDto.Of)],
+            [.. fit.Supply.Counts.Select(c => Take(c.Key, c.Value, heap)).OrderBy(t => t.Number)],
+            [.. fit.Supply.Buys.Select(Purchase)], fit.Supply.Cost, fit.Hours(brief), fit.Blueprint.Reach);
+    }
+
+    public static PurchaseDto Purchase(Purchase b) => new(b.Name, b.Amount, b.Row?.Per ?? "", b.Row?.Name, b.Packs, b.Cost);
+
+    private static TakeDto Take(int thingId, int count, Core.Salvage.Heap heap)
+    {
+        var thing = heap.Find(thingId)!.Thing;
+        return new(thingId, thing.Number, thing.Name, count);
+    }
+
+    private static SumDto? Sum(Sum? sum) => sum is null ? null : SumDto.Of(sum);
+
+    private static IReadOnlyList<CheckDto> Checks(IReadOnlyList<Check> checks) => [.. checks.Select(CheckDto.Of)];
+}
+
+/// <summary>A design on the drawing board.</summary>
+public sealed record BoardDto(FitDto Fit, IReadOnlyList<ViewDto> Views, IReadOnlyList<SliderDto> Sliders, BriefDto Brief)
+{
+    public static BoardDto Of(Board board, Brief brief, Core.Salvage.Heap heap) => new(
+        FitDto.Of(board.Fit, brief, heap), [.. board.Views.Select(ViewDto.Of)],
+        [.. board.Sliders.Select(s => new SliderDto(s.Parameter.Id, s.Parameter.Name, s.Parameter.Unit, s.Value, s.Parameter.Default, s.Parameter.Why, [.. s.Notches.Select(n => new NotchDto(n.Value, n.Label, n.Verdict))]))],
+        BriefDto.Of(brief));
+}

@@ -1,0 +1,57 @@
+using Metaplant.Core.Drawing;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Web.Drawing;
+
+/// <summary>What a shape is, and so which of its fields are filled.</summary>
+public enum ShapeKind
+{
+    Polygon,
+    Polyline,
+    Disc,
+    Note,
+}
+
+/// <summary>A shape in metres. <paramref name="Points"/> is x, y, x, y…; a disc has one point and a radius, a note one point and words.</summary>
+public sealed record ShapeDto(ShapeKind Kind, Ink Ink, string? Part, double[] Points, double? Radius, string? Words)
+{
+    public static ShapeDto Of(Shape shape) => shape switch
+    {
+        Polygon p => new(ShapeKind.Polygon, p.Ink, p.Part, Flat(p.Points), null, null),
+        Polyline p => new(ShapeKind.Polyline, p.Ink, p.Part, Flat(p.Points), null, null),
+        Disc d => new(ShapeKind.Disc, d.Ink, d.Part, [Round(d.Centre.X), Round(d.Centre.Y)], Round(d.Radius), null),
+        Note n => new(ShapeKind.Note, n.Ink, n.Part, [Round(n.At.X), Round(n.At.Y)], null, n.Words),
+        _ => throw new InvalidOperationException($"Unknown shape {shape}."),
+    };
+
+    private static double[] Flat(IReadOnlyList<Core.Geometry.Point> points) => [.. points.SelectMany(p => (double[])[Round(p.X), Round(p.Y)])];
+
+    /// <summary>A hundredth of a millimetre is finer than any screen.</summary>
+    private static double Round(double metres) => Math.Round(metres, 5);
+}
+
+public sealed record DimensionDto(double[] From, double[] To, double Offset, double Value, string? Field);
+
+public sealed record ViewDto(string Id, string Title, IReadOnlyList<ShapeDto> Shapes, IReadOnlyList<DimensionDto> Dimensions)
+{
+    public static ViewDto Of(View view) => new(
+        view.Id, view.Title, [.. view.Shapes.Select(ShapeDto.Of)],
+        [.. view.Dimensions.Select(d => new DimensionDto([d.From.X, d.From.Y], [d.To.X, d.To.Y], d.Offset, d.Value, d.Field))]);
+}
+
+public sealed record TermDto(string Symbol, string Meaning, double Value, Unit Unit, string? ConstantId);
+
+public sealed record SumDto(string Title, string Formula, IReadOnlyList<TermDto> Terms, double Value, Unit Unit, string Source, IReadOnlyList<string> Assumptions)
+{
+    public static SumDto Of(Sum sum) => new(sum.Title, sum.Formula, [.. sum.Terms.Select(t => new TermDto(t.Symbol, t.Meaning, t.Value, t.Unit, t.ConstantId))], sum.Value, sum.Unit, sum.Source, sum.Assumptions);
+}
+
+public sealed record RemedyDto(string Words, double Value, Unit Unit);
+
+public sealed record CheckDto(
+    string Id, string Name, LoadCase Case, double Demand, double Capacity, Unit Unit, double? Utilisation, Verdict Verdict, string Words, string? Part,
+    IReadOnlyList<SumDto> Sums, IReadOnlyList<RemedyDto> Remedies)
+{
+    public static CheckDto Of(Check c) => new(
+        c.Id, c.Name, c.Case, c.Demand, c.Capacity, c.Unit, c.Utilisation, c.Verdict, c.Words, c.Part, [.. c.Sums.Select(SumDto.Of)], [.. c.Remedies.Select(r => new RemedyDto(r.Words, r.Value, r.Unit))]);
+}

@@ -1,0 +1,70 @@
+using Metaplant.Core.Designs;
+using Metaplant.Core.Matching;
+using Metaplant.Core.Sums;
+using Metaplant.Data;
+using Metaplant.Web.Drawing;
+using Metaplant.Web.Errors;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Metaplant.Web.Matching;
+
+public sealed record NoSourceDto(int ThingId, int Number, string Name, string Why, bool Nearly);
+
+/// <summary>The best fit with its drawing, small enough for a strip.</summary>
+public sealed record OtherFitDto(string Source, string Name, string Size, double? Litres, Verdict Worst);
+
+public sealed record DesignMatchDto(
+    string Design, string Name, string Summary, Standing Standing, FitDto? Best, ViewDto? Drawing, IReadOnlyList<OtherFitDto> Others, int SizesTried, int SizesGood, IReadOnlyList<NoSourceDto> NoSources, string? Why);
+
+/// <summary>What to put on the drawing board. Settings in SI by parameter; those left out take their default.</summary>
+public sealed record BoardInput(string? Design, string? Source, IReadOnlyDictionary<string, double>? Settings, BriefDto? Brief, int? Project);
+
+internal static class MatchEndpoints
+{
+    public static void MapMatching(this IEndpointRouteBuilder api)
+    {
+        api.MapPost("/match", Match).WithName("match");
+        api.MapPost("/board", Open).WithName("board");
+    }
+
+    private static async Task<Results<Ok<List<DesignMatchDto>>, ValidationProblem>> Match(BriefDto input, Aim? aim, GardenContext garden, CancellationToken cancel)
+    {
+        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var brief = input.ToBrief(settings.Handbook);
+        if (!brief.Ok) return Problems.Refuse(brief.Problems);
+        var heap = await garden.HeapAsync(settings.HouseRules, cancel: cancel);
+        return TypedResults.Ok(Matcher.Match(heap, brief.Value, aim ?? Aim.MostSoil).Select(m => Show(m, brief.Value, heap)).ToList());
+    }
+
+    private static DesignMatchDto Show(DesignMatch m, Brief brief, Core.Salvage.Heap heap) => new(
+        m.Design.Id, m.Design.Name, m.Design.Summary, m.Standing, m.Best is null ? null : FitDto.Of(m.Best, brief, heap), m.Best is null ? null : ViewDto.Of(m.Best.Blueprint.Draw()[0]),
+        [.. m.Others.Select(f => new OtherFitDto(f.Source.Key, f.Source.Main.Thing.Name, f.Blueprint.Size, f.Assessment.Grow.Litres?.Value, f.Assessment.Worst))],
+        m.Sizes.Tried, m.Sizes.Good, [.. m.NoSources.Select(n => new NoSourceDto(n.Thing.Thing.Id, n.Thing.Thing.Number, n.Thing.Thing.Name, n.Why, n.Nearly))], m.Why);
+
+    private static async Task<Results<Ok<BoardDto>, ValidationProblem>> Open(BoardInput input, GardenContext garden, CancellationToken cancel)
+    {
+        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var brief = (input.Brief ?? new(null, null, null, null)).ToBrief(settings.Handbook);
+        if (!brief.Ok) return Problems.Refuse(brief.Problems);
+        var heap = await garden.HeapAsync(settings.HouseRules, input.Project, cancel);
+        var board = Find(input, heap, brief.Value);
+        return board.Ok ? TypedResults.Ok(BoardDto.Of(board.Value, brief.Value, heap)) : Problems.Refuse(board.Problems);
+    }
+
+    /// <summary>The design opened on the source asked for, or on the best when none is named.</summary>
+    internal static Outcome<Board> Find(BoardInput input, Core.Salvage.Heap heap, Brief brief)
+    {
+        if (Core.Designs.Catalogue.Find(input.Design ?? "") is not { } design) return new Problem("design", "There is no such design.");
+        if (input.Source is null)
+        {
+            var best = Matcher.Match(design, heap, brief, Aim.MostSoil).Best;
+            return best is null ? new Problem("source", "Nothing on the heap could be its main part.") : DrawingBoard.Open(design, best.Source, input.Settings ?? best.Settings.Values, brief, heap);
+        }
+
+        return DrawingBoard.FindSource(design, heap, input.Source).Then(source =>
+        {
+            var given = input.Settings ?? Matcher.BestSettings(design, source, heap, brief, Aim.MostSoil) ?? new Dictionary<string, double>();
+            return DrawingBoard.Open(design, source, given, brief, heap);
+        });
+    }
+}

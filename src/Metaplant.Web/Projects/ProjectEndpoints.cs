@@ -1,0 +1,164 @@
+using Metaplant.Core.Building;
+using Metaplant.Core.Cutting;
+using Metaplant.Core.Matching;
+using Metaplant.Core.Salvage;
+using Metaplant.Core.Sums;
+using Metaplant.Data;
+using Metaplant.Web.Drawing;
+using Metaplant.Web.Errors;
+using Metaplant.Web.Heap;
+using Metaplant.Web.Matching;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Metaplant.Web.Projects;
+
+/// <summary>A project in the list.</summary>
+public sealed record ProjectSummaryDto(int Id, string Name, string Design, string DesignName, int Version);
+
+/// <summary>What is kept: a name and what stands on the drawing board.</summary>
+public sealed record ProjectInput(string? Name, BoardInput? Board, int? Version);
+
+public sealed record CutDto(string Piece, double From, double To);
+
+/// <summary>A board with its cuts, bad places and offcuts, in m along it.</summary>
+public sealed record CutBarDto(int ThingId, int Number, string Name, int Piece, double Length, double Width, double Thickness, IReadOnlyList<CutDto> Cuts, IReadOnlyList<CutDto> Bad, IReadOnlyList<CutDto> Offcuts);
+
+/// <summary>A pallet with the slats (from 1) that each section takes, and the bad ones.</summary>
+public sealed record PalletCutDto(int ThingId, int Number, string Name, IReadOnlyList<int> Pieces, int Slats, IReadOnlyList<int> FirstSlats, int SlatsHigh, IReadOnlyList<int> BadSlats);
+
+public sealed record TemplateDto(ViewDto View, IReadOnlyList<TemplateHole> Holes, double Diameter);
+
+public sealed record StepDto(string Id, int Number, string Title, string Words, double Minutes, IReadOnlyList<string> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<string> Cautions, bool Done);
+
+public sealed record PlanDto(
+    IReadOnlyList<StepDto> Steps, IReadOnlyList<CutBarDto> Cuts, double Waste, IReadOnlyList<PalletCutDto> PalletCuts, TemplateDto? Template, IReadOnlyList<PurchaseDto> Shopping, IReadOnlyList<string> Tools,
+    double Hours, double Cost, string Caution);
+
+/// <summary>A project opened: its board and how it is made. No board, and a sentence why, when the heap no longer has what it is made of.</summary>
+public sealed record ProjectDto(int Id, string Name, string Design, string DesignName, int Version, BoardDto? Board, PlanDto? Plan, string? WhyNot);
+
+public sealed record TickInput(string? Step, bool? Done);
+
+internal static class ProjectEndpoints
+{
+    private const int LongestName = 80;
+
+    public static void MapProjects(this IEndpointRouteBuilder api)
+    {
+        api.MapGet("/projects", All).WithName("projects");
+        api.MapGet("/projects/{id:int}", One).WithName("project");
+        api.MapPost("/projects", Add).WithName("addProject");
+        api.MapPut("/projects/{id:int}", Edit).WithName("editProject");
+        api.MapPost("/projects/{id:int}/drop", Drop).WithName("dropProject");
+        api.MapPost("/projects/{id:int}/ticks", Tick).WithName("tickStep");
+    }
+
+    private static async Task<Ok<List<ProjectSummaryDto>>> All(GardenContext garden, CancellationToken cancel)
+    {
+        var rows = await garden.Projects.AsNoTracking().OrderBy(p => p.Id).ToListAsync(cancel);
+        return TypedResults.Ok(rows.ConvertAll(p => new ProjectSummaryDto(p.Id, p.Name, p.Design, Core.Designs.Catalogue.Find(p.Design)!.Name, p.Version)));
+    }
+
+    private static async Task<Results<Ok<ProjectDto>, ProblemHttpResult>> One(int id, GardenContext garden, CancellationToken cancel)
+        => await garden.Projects.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id, cancel) is { } row ? TypedResults.Ok(await Show(garden, row, cancel)) : Problems.NotHere("There is no such project.");
+
+    private static async Task<Results<Created<ProjectDto>, ValidationProblem>> Add(ProjectInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        await using var transaction = await garden.Database.BeginTransactionAsync(cancel);
+        var row = ProjectKeeping.NewProject();
+        if (await Keep(garden, row, input, cancel) is { } refused) return refused;
+        await garden.SaveAsync($"Kept {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
+        await transaction.CommitAsync(cancel);
+        return TypedResults.Created($"/api/projects/{row.Id}", await Show(garden, row, cancel));
+    }
+
+    private static async Task<Results<Ok<ProjectDto>, ValidationProblem, ProblemHttpResult>> Edit(int id, ProjectInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        await using var transaction = await garden.Database.BeginTransactionAsync(cancel);
+        if (await garden.Projects.FindAsync([id], cancel) is not { } row) return Problems.NotHere("There is no such project.");
+        if (row.Version != input.Version) return Problems.Changed();
+        if (await Keep(garden, row, input, cancel) is { } refused) return refused;
+        await garden.SaveAsync($"Changed {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
+        await transaction.CommitAsync(cancel);
+        return TypedResults.Ok(await Show(garden, row, cancel));
+    }
+
+    private static async Task<Results<NoContent, ProblemHttpResult>> Drop(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (await garden.Projects.FindAsync([id], cancel) is not { } row) return Problems.NotHere("There is no such project.");
+        if (row.Version != input.Version) return Problems.Changed();
+        garden.Allocations.RemoveRange(await garden.Allocations.Where(a => a.ProjectId == id).ToListAsync(cancel));
+        garden.Ticks.RemoveRange(await garden.Ticks.Where(t => t.ProjectId == id).ToListAsync(cancel));
+        garden.Projects.Remove(row);
+        await garden.SaveAsync($"Dropped {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> Tick(int id, TickInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (await garden.Projects.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id, cancel) is not { } row) return Problems.NotHere("There is no such project.");
+        var project = await Show(garden, row, cancel);
+        if (project.Plan?.Steps.FirstOrDefault(s => s.Id == input.Step) is not { } step) return Problems.Refuse("step", "There is no such step.");
+        var kept = await garden.Ticks.FindAsync([id, step.Id], cancel);
+        if (input.Done == true && kept is null) garden.Ticks.Add(new() { ProjectId = id, Step = step.Id });
+        if (input.Done != true && kept is not null) garden.Ticks.Remove(kept);
+        await garden.SaveAsync($"{(input.Done == true ? "Done" : "Not done")}: {step.Title}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.NoContent();
+    }
+
+    /// <summary>Draws what was asked for once more and writes it into the row, or says what is wrong. What lacks a part that nothing bought can be is not kept.</summary>
+    private static async Task<ValidationProblem?> Keep(GardenContext garden, ProjectRow row, ProjectInput input, CancellationToken cancel)
+    {
+        var name = input.Name?.Trim() ?? "";
+        if (name.Length is 0 or > LongestName) return Problems.Refuse("name", name.Length == 0 ? "Give it a name." : $"A name can have at most {LongestName} letters.");
+        if (input.Board is null) return Problems.Refuse("board", "There is nothing on the drawing board to keep.");
+        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var brief = (input.Board.Brief ?? new(null, null, null, null)).ToBrief(settings.Handbook);
+        if (!brief.Ok) return Problems.Refuse(brief.Problems);
+        var heap = await garden.HeapAsync(settings.HouseRules, row.Id == 0 ? null : row.Id, cancel);
+        var board = MatchEndpoints.Find(input.Board, heap, brief.Value);
+        if (!board.Ok) return Problems.Refuse(board.Problems);
+        if (board.Value.Fit.Supply.Unfilled.FirstOrDefault() is { } missing) return Problems.Refuse("board", $"The heap is short of {missing.Name.ToLowerInvariant()} by {missing.Amount:0.##}.");
+        await garden.KeepAsync(row, name, board.Value.Fit, brief.Value, cancel);
+        return null;
+    }
+
+    private static async Task<ProjectDto> Show(GardenContext garden, ProjectRow row, CancellationToken cancel)
+    {
+        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var heap = await garden.HeapAsync(settings.HouseRules, row.Id, cancel);
+        var done = await garden.Ticks.Where(t => t.ProjectId == row.Id).Select(t => t.Step).ToHashSetAsync(cancel);
+        var designName = Core.Designs.Catalogue.Find(row.Design)!.Name;
+        var brief = row.BriefOf(settings.Handbook).OrThrow();
+        var board = row.Open(heap, brief);
+        if (!board.Ok) return new(row.Id, row.Name, row.Design, designName, row.Version, null, null, string.Join(" ", board.Problems.Select(p => p.Sentence)));
+        return new(row.Id, row.Name, row.Design, designName, row.Version, BoardDto.Of(board.Value, brief, heap), PlanOf(BuildPlan.Of(board.Value.Fit, brief), heap, done, board.Value), null);
+    }
+
+    private static PlanDto PlanOf(BuildPlan plan, Core.Salvage.Heap heap, HashSet<string> done, Board board)
+    {
+        var names = board.Fit.Blueprint.Needs.ToDictionary(n => n.Id, n => n.Name, StringComparer.Ordinal);
+        return new(
+            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title, s.Words, s.Minutes, s.Tools, s.Protection, s.TwoPeople, s.Cautions, done.Contains(s.Id)))],
+            [.. plan.Cuts.Bars.Select(b => BarOf(b, heap, names))], plan.Cuts.Waste, PalletCuts(plan, heap), plan.Template is { } t ? new(ViewDto.Of(t.View), t.Holes, t.Diameter) : null,
+            [.. plan.Shopping.Select(FitDto.Purchase)], plan.Tools, plan.Hours, plan.Cost, Cautions.NotACertificate);
+    }
+
+    private static CutBarDto BarOf(CutBar bar, Core.Salvage.Heap heap, Dictionary<string, string> names)
+    {
+        var thing = heap.Find(bar.Bar.ThingId)!.Thing;
+        return new(
+            thing.Id, thing.Number, thing.Name, bar.Bar.Piece, bar.Bar.Length, bar.Bar.Width, bar.Bar.Thickness,
+            [.. bar.Cuts.Select(c => new CutDto(names[c.WantedId], c.From, c.To))], [.. bar.Bar.Bad.Select(b => new CutDto("bad", b.From, b.To))], [.. bar.Offcuts.Select(o => new CutDto("offcut", o.From, o.To))]);
+    }
+
+    /// <summary>Pallets sawn alike are shown once.</summary>
+    private static List<PalletCutDto> PalletCuts(BuildPlan plan, Core.Salvage.Heap heap)
+        => [.. plan.SectionCuts.GroupBy(c => (c.ThingId, c.Slats, Starts: string.Join(',', c.FirstSlats))).Select(g =>
+        {
+            var thing = heap.Find(g.Key.ThingId)!.Thing;
+            var bad = thing.Faults.Select(f => int.Parse(f.Part["slat-".Length..])).ToList();
+            return new PalletCutDto(thing.Id, thing.Number, thing.Name, [.. g.Select(c => c.Piece)], ((Core.Salvage.Kinds.PalletMeasures)thing.Measures).Slats, g.First().FirstSlats, g.Key.Slats, bad);
+        })];
+}
