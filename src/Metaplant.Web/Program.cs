@@ -12,7 +12,16 @@ builder.Services.AddSingleton(file);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddDbContextPool<GardenContext>(o => o.UseSqlite(file.ConnectionString));
 builder.Services.AddProblemDetails();
-builder.Services.AddOpenApi("metaplant");
+// An enum that is optional somewhere is described with null among its values everywhere; null belongs to the property instead.
+builder.Services.AddOpenApi("metaplant", o => o.AddDocumentTransformer((document, _, _) =>
+{
+    foreach (var schema in document.Components?.Schemas?.Values ?? [])
+    {
+        if (schema.Enum is { } values) values.Remove(values.FirstOrDefault(v => v is null || v.GetValueKind() == System.Text.Json.JsonValueKind.Null)!);
+    }
+
+    return Task.CompletedTask;
+}));
 builder.Services.AddResponseCompression(o => o.EnableForHttps = true);
 builder.Services.ConfigureHttpJsonOptions(o =>
 {

@@ -52,8 +52,10 @@ public sealed class DrilledTub : IDesign
     {
         var parameters = Parameters(source);
         var defaults = Settings.Defaults(parameters);
-        var levels = parameters[0].Id == "height" ? parameters[0].Stops.Select(s => s.Value) : [parameters[0].Default];
-        return levels.Select(level => WithPackers(source, defaults.With(parameters[0].Id, level), brief));
+        if (parameters[0].Id == "height") return parameters[0].Stops.Select(s => WithPackers(source, defaults.With("height", s.Value), brief));
+        // The highest soil level that the walls hold, or else the full tub, to show what fails.
+        var holds = parameters[0].Stops.Reverse().FirstOrDefault(s => Verdicts.Worst([.. WallPath(new(source.Main, Of(source), defaults.With("soil", s.Value), brief)).Work(brief)]) < Verdict.Fails);
+        return [WithPackers(source, defaults.With("soil", holds?.Value ?? parameters[0].Default), brief)];
     }
 
     public Outcome<Blueprint> Draft(Source source, Settings settings, Brief brief)
@@ -176,18 +178,19 @@ public sealed class DrilledTub : IDesign
     private static FloorOnPackers FloorPath(Plan tub)
         => new("floor", tub.FloorSpan, tub.Packers.Count - 1, tub.Vessel.Wall, tub.Soil, tub.Source.Thing.Substance.Shell(), tub.Source.Thing.Substance.Grade(), tub.Left);
 
-    private static List<LoadPath> Paths(Plan tub)
+    private static List<LoadPath> Paths(Plan tub) => [WallPath(tub), FloorPath(tub)];
+
+    private static LoadPath WallPath(Plan tub)
     {
         var foot = tub.Inside.SectionAt(0);
         var middle = tub.Inside.SectionAt(tub.Soil / 2);
-        LoadPath wall = tub.Vessel.WallKind switch
+        return tub.Vessel.WallKind switch
         {
             VesselWall.Hoop => new HoopWall("vessel", foot.Length / 2, tub.Vessel.Wall, tub.Soil, tub.Source.Thing.Substance.Shell()!, tub.Left),
             VesselWall.Plate => new PlateWall("vessel", middle.Length, tub.Inside.Height, tub.Vessel.Wall, tub.Soil, tub.Source.Thing.Substance.Shell()!, tub.Left),
             VesselWall.Boards => new SlattedWall("vessel", "Lowest side board", new(((CrateMeasures)tub.Vessel).BoardHeight, tub.Vessel.Wall), middle.Length, 1, tub.Source.Thing.Substance.Grade()!, tub.Source.Thing.Condition, tub.Soil),
             _ => throw new InvalidOperationException($"Unknown wall {tub.Vessel.WallKind}."),
         };
-        return [wall, FloorPath(tub)];
     }
 
     private static List<Need> Needs(Plan tub)

@@ -25,6 +25,9 @@ public sealed class PalletSectionBed : IDesign
     /// <summary>Two sections, and one halved for the ends.</summary>
     private const int SmallestBed = 3;
 
+    /// <summary>A wall lower than this holds too little to be worth the sawing, m.</summary>
+    private const double LowestWall = .15;
+
     public string Id => "pallet-bed";
 
     public string Name => "Pallet-section bed";
@@ -43,10 +46,11 @@ public sealed class PalletSectionBed : IDesign
             else sources.Add(new([pallet]));
         }
 
-        foreach (var few in sources.Where(s => SmallestBed > SectionsFrom(s, 1)).ToList())
+        foreach (var few in sources.Where(s => SectionsFrom(s, LowestBoards(Of(s))) < SmallestBed).ToList())
         {
             sources.Remove(few);
-            others.Add(new(few.Main, $"{few.Free} alike, and the smallest bed takes 2 sections and 2 halves: {SmallestBed - SectionsFrom(few, 1)} too few.", true));
+            var (boards, have) = (LowestBoards(Of(few)), SectionsFrom(few, LowestBoards(Of(few))));
+            others.Add(new(few.Main, $"{few.Free} alike give {have} sections of {boards} boards; the smallest bed takes {SmallestBed}.", true));
         }
 
         return (sources, others);
@@ -56,7 +60,7 @@ public sealed class PalletSectionBed : IDesign
     {
         var m = Of(source);
         // As high as still leaves sections for the smallest bed.
-        var heights = Enumerable.Range(1, m.Slats).Where(n => SectionsFrom(source, n) >= SmallestBed).Select(n => new Stop(Math.Round(m.SectionHeight(n), 6), n == 1 ? "1 board" : $"{n} boards")).ToList();
+        var heights = Enumerable.Range(LowestBoards(m), m.Slats - LowestBoards(m) + 1).Where(n => SectionsFrom(source, n) >= SmallestBed).Select(n => new Stop(Math.Round(m.SectionHeight(n), 6), n == 1 ? "1 board" : $"{n} boards")).ToList();
         var wanted = heights.FindIndex(h => h.Value >= .28);
         return
         [
@@ -180,6 +184,8 @@ public sealed class PalletSectionBed : IDesign
             && Math.Abs(p.Thickness - q.Thickness) <= LengthTolerance && Math.Abs(p.SlatWidth - q.SlatWidth) <= LengthTolerance && Math.Abs(p.Gap - q.Gap) <= LengthTolerance
             && p.Bearers == q.Bearers && a.Thing.Substance == b.Thing.Substance && a.Judgement.Fitness == b.Judgement.Fitness;
     }
+
+    private static int LowestBoards(PalletMeasures m) => Enumerable.Range(1, m.Slats).FirstOrDefault(n => m.SectionHeight(n) >= LowestWall, m.Slats);
 
     private static int SectionsFrom(Source source, int boards)
         => source.Things.Sum(t => t.Free * ((PalletMeasures)t.Thing.Measures).Sections(boards, t.Thing.Faults).Count);

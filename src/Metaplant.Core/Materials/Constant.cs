@@ -3,7 +3,7 @@ using Metaplant.Core.Sums;
 namespace Metaplant.Core.Materials;
 
 /// <summary>How well a constant is known.</summary>
-public enum Standing
+public enum Evidence
 {
     /// <summary>Fixed by a definition or prescribed by a code.</summary>
     Defined,
@@ -16,7 +16,7 @@ public enum Standing
 }
 
 /// <summary>One row of the tables: a symbol, a value in SI, how well it is known and where it is from.</summary>
-public sealed record Constant(string Id, string Symbol, string Meaning, double Value, Unit Unit, Standing Standing, string Source)
+public sealed record Constant(string Id, string Symbol, string Meaning, double Value, Unit Unit, Evidence Evidence, string Source)
 {
     /// <summary>The least value a person may put in its place: a tenth.</summary>
     public double Least => Math.Min(Value / 10, Value * 10);

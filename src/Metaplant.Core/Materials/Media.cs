@@ -58,7 +58,7 @@ public static class Media
            from c in Columns.Select((column, i) => (column, i))
            select new Constant(
                $"medium.{m.Id}.{c.column.Id}", c.column.Symbol, $"{m.Name}: {c.column.Meaning}", m.Values[c.i] * c.column.Scale, c.column.Unit,
-               m.Mineral ? Standing.Measured : Standing.Assumed, m.Mineral ? Soils : Estimate),
+               m.Mineral ? Evidence.Measured : Evidence.Assumed, m.Mineral ? Soils : Estimate),
     ];
 
     public static IReadOnlyList<(string Id, string Name)> Names { get; } = [.. Table.Select(m => (m.Id, m.Name))];

@@ -13,10 +13,10 @@ public static class Practice
 
     public static IReadOnlyList<Constant> Rows { get; } =
     [
-        new(RainRate, "q", "rain designed for", 10e-3 / 3600, Unit.MetrePerSecond, Standing.Assumed, "A heavy summer hour, 10 mm/h"),
-        new(SalvageFactor, "k", "reclaiming and using salvage against new material", 2.5, Unit.One, Standing.Assumed, "Experience; replaced by your own times once there are any"),
-        new(WireYield, "f_y", "yield of soft fence wire", 250e6, Unit.Pascal, Standing.Assumed, "Annealed low-carbon wire, EN 10218-2, lower end"),
-        new(FibreStrength, "f_l", "strength of cord of unknown make", 60e6, Unit.Pascal, Standing.Assumed, "A third of new laid fibre rope, for age and knots"),
-        new(PegGroundWeight, "γ_g", "weight of the ground round a peg", 18e3, Unit.NewtonPerCubicMetre, Standing.Assumed, "Firm sand"),
+        new(RainRate, "q", "rain designed for", 10e-3 / 3600, Unit.MetrePerSecond, Evidence.Assumed, "A heavy summer hour, 10 mm/h"),
+        new(SalvageFactor, "k", "reclaiming and using salvage against new material", 2.5, Unit.One, Evidence.Assumed, "Experience; replaced by your own times once there are any"),
+        new(WireYield, "f_y", "yield of soft fence wire", 250e6, Unit.Pascal, Evidence.Assumed, "Annealed low-carbon wire, EN 10218-2, lower end"),
+        new(FibreStrength, "f_l", "strength of cord of unknown make", 60e6, Unit.Pascal, Evidence.Assumed, "A third of new laid fibre rope, for age and knots"),
+        new(PegGroundWeight, "γ_g", "weight of the ground round a peg", 18e3, Unit.NewtonPerCubicMetre, Evidence.Assumed, "Firm sand"),
     ];
 }

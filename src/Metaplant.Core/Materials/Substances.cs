@@ -27,20 +27,20 @@ public enum Substance
 public static class Substances
 {
     /// <summary>Shells that carry soil by stretching: long-term and short-term strength in Pa, density in kg/m³.</summary>
-    private static readonly (string Id, double[] Values, string Source, Standing Standing)[] Shells =
+    private static readonly (string Id, double[] Values, string Source, Evidence Evidence)[] Shells =
     [
-        ("plastic", [6.3e6 / 1.25, 18e6, 950], "Long-term: PE 63 by ISO 12162, 6.3 MPa over a coefficient of 1.25; short-term: tensile yield of polyethylene", Standing.Assumed),
-        ("steel", [235e6, 235e6, 7850], "EN 1993-1-1 S235, partial factor 1.0; for sound metal only", Standing.Defined),
-        ("iron", [50e6, 100e6, 7200], "EN 1561 grade 100 grey iron in tension, halved for a load that stays", Standing.Assumed),
+        ("plastic", [6.3e6 / 1.25, 18e6, 950], "Long-term: PE 63 by ISO 12162, 6.3 MPa over a coefficient of 1.25; short-term: tensile yield of polyethylene", Evidence.Assumed),
+        ("steel", [235e6, 235e6, 7850], "EN 1993-1-1 S235, partial factor 1.0; for sound metal only", Evidence.Defined),
+        ("iron", [50e6, 100e6, 7200], "EN 1561 grade 100 grey iron in tension, halved for a load that stays", Evidence.Assumed),
     ];
 
     public static IReadOnlyList<Constant> Rows { get; } = [.. Shells.SelectMany(Columns)];
 
-    private static IEnumerable<Constant> Columns((string Id, double[] Values, string Source, Standing Standing) shell) =>
+    private static IEnumerable<Constant> Columns((string Id, double[] Values, string Source, Evidence Evidence) shell) =>
     [
-        new($"shell.{shell.Id}.strength", "f", $"{shell.Id}: strength for a load that stays", shell.Values[0], Unit.Pascal, shell.Standing, shell.Source),
-        new($"shell.{shell.Id}.short-strength", "f_acc", $"{shell.Id}: strength for an accidental load", shell.Values[1], Unit.Pascal, shell.Standing, shell.Source),
-        new($"shell.{shell.Id}.density", "ρ", $"{shell.Id}: density", shell.Values[2], Unit.KilogramPerCubicMetre, shell.Standing, shell.Source),
+        new($"shell.{shell.Id}.strength", "f", $"{shell.Id}: strength for a load that stays", shell.Values[0], Unit.Pascal, shell.Evidence, shell.Source),
+        new($"shell.{shell.Id}.short-strength", "f_acc", $"{shell.Id}: strength for an accidental load", shell.Values[1], Unit.Pascal, shell.Evidence, shell.Source),
+        new($"shell.{shell.Id}.density", "ρ", $"{shell.Id}: density", shell.Values[2], Unit.KilogramPerCubicMetre, shell.Evidence, shell.Source),
     ];
 
     public static string Name(this Substance substance) => substance switch

@@ -50,7 +50,7 @@ public static class Timbers
            from c in Columns.Select((column, i) => (column, i))
            select new Constant(
                $"timber.{t.Id}.{c.column.Id}", c.column.Symbol, $"{t.Name}: {c.column.Meaning}", t.Values[c.i], c.column.Unit,
-               t.Id == "RecycledPlastic" ? Standing.Assumed : Standing.Defined, t.Id == "RecycledPlastic" ? Plastic : Source),
+               t.Id == "RecycledPlastic" ? Evidence.Assumed : Evidence.Defined, t.Id == "RecycledPlastic" ? Plastic : Source),
     ];
 
     public static IReadOnlyList<string> Ids { get; } = [.. Table.Select(t => t.Id)];

@@ -22,7 +22,7 @@ public sealed record SchoolDto(string Id, string Name, string Reason, Basis Basi
 
 public sealed record HouseRuleDto(string Id, string Question, IReadOnlyList<SchoolDto> Schools);
 
-public sealed record ConstantDto(string Id, string Symbol, string Meaning, double Value, Unit Unit, Core.Materials.Standing Standing, string Source, double Least, double Greatest);
+public sealed record ConstantDto(string Id, string Symbol, string Meaning, double Value, Unit Unit, Evidence Evidence, string Source, double Least, double Greatest);
 
 /// <summary>All that does not change while the application runs.</summary>
 public sealed record CatalogueDto(
@@ -37,7 +37,7 @@ internal static class CatalogueEndpoints
         [.. Crops.All.Select(c => new CropDto(c.Id, c.Name, c.Edible))],
         [.. Media.Names.Select(m => new MediumDto(m.Id, m.Name))],
         [.. HouseRules.All.Select(r => new HouseRuleDto(r.Id, r.Question, [.. r.Schools.Select(s => new SchoolDto(s.Id, s.Name, s.Reason, s.Basis))]))],
-        [.. Handbook.Rows.Select(c => new ConstantDto(c.Id, c.Symbol, c.Meaning, c.Value, c.Unit, c.Standing, c.Source, c.Least, c.Greatest))]);
+        [.. Handbook.Rows.Select(c => new ConstantDto(c.Id, c.Symbol, c.Meaning, c.Value, c.Unit, c.Evidence, c.Source, c.Least, c.Greatest))]);
 
     public static void MapCatalogue(this IEndpointRouteBuilder api) => api.MapGet("/catalogue", Ok<CatalogueDto> () => TypedResults.Ok(All)).WithName("catalogue");
 }

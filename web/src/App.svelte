@@ -1,0 +1,98 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import Router, { push, router } from 'svelte-spa-router';
+  import { garden } from './lib/garden.svelte';
+  import HeapStrip from './shell/HeapStrip.svelte';
+  import Tape from './shell/Tape.svelte';
+  import { stages } from './shell/stages';
+  import Draw from './stages/draw/Draw.svelte';
+  import Gather from './stages/gather/Gather.svelte';
+  import Make from './stages/make/Make.svelte';
+  import Match from './stages/match/Match.svelte';
+  import HouseRules from './stages/rules/HouseRules.svelte';
+
+  const routes = {
+    '/': Gather,
+    '/gather/:thing?': Gather,
+    '/match': Match,
+    '/draw/:design?': Draw,
+    '/make/:project?': Make,
+    '/house-rules': HouseRules,
+    '*': Gather,
+  };
+
+  onMount(() => void garden.open());
+
+  $effect(() => {
+    document.documentElement.dataset.theme = garden.theme;
+  });
+
+  /** 1 to 4 go to a stage, u undoes; not while something is being typed. */
+  function keys(event: KeyboardEvent) {
+    const target = event.target as HTMLElement;
+    if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, select')) return;
+    const stage = stages[Number(event.key) - 1];
+    if (stage) void push(stage.path);
+    else if (event.key === 'u') void garden.undo();
+  }
+</script>
+
+<svelte:window onkeydown={keys} />
+
+<a class="sr focus:not-sr-only" href="#main" onclick={(e) => (e.preventDefault(), document.getElementById('main')?.focus())}>To the work</a>
+<svg width="0" height="0" aria-hidden="true" class="absolute">
+  <pattern id="hatch-bad" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+    <rect width="6" height="6" fill="var(--board)" /><rect width="2.4" height="6" fill="var(--fails)" />
+  </pattern>
+  <pattern id="hatch-taken" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+    <rect width="5" height="5" fill="var(--kraft)" /><rect width="1.6" height="5" fill="var(--iron)" />
+  </pattern>
+</svg>
+<div class="app">
+  <Tape />
+  {#if garden.trouble}
+    <p class="trouble no-print" role="alert">{garden.trouble.whole}</p>
+  {/if}
+  <main id="main" tabindex="-1" data-stage={router.location}>
+    {#if garden.catalogue && garden.info}
+      <Router {routes} />
+    {:else if !garden.trouble}
+      <p class="soft p-6">Opening the garden…</p>
+    {/if}
+  </main>
+  <p class="sr" role="status" aria-live="polite">{garden.said}</p>
+  <HeapStrip />
+</div>
+
+<style>
+  .app {
+    display: grid;
+    grid-template-rows: auto auto minmax(0, 1fr) auto;
+    height: 100dvh;
+  }
+
+  main {
+    grid-row: 3;
+    min-height: 0;
+    overflow: auto;
+    outline: none;
+  }
+
+  .trouble {
+    background: var(--fails);
+    color: #fff;
+    padding: 8px 16px;
+    font-weight: 600;
+  }
+
+  @media print {
+    .app {
+      display: block;
+      height: auto;
+    }
+
+    main {
+      overflow: visible;
+    }
+  }
+</style>

@@ -1,0 +1,174 @@
+<script lang="ts">
+  import type { Schemas } from '../api/client';
+  import { garden } from '../garden.svelte';
+  import { say } from '../units/units';
+
+  interface Props {
+    slider: Schemas['SliderDto'];
+    /** While it is dragged, and when it is let go. */
+    onvalue: (value: number) => void;
+  }
+
+  const { slider, onvalue }: Props = $props();
+  const id = $props.id();
+
+  const last = $derived(slider.notches.length - 1);
+  const at = $derived(slider.notches.findIndex((n) => n.value === slider.value));
+  const here = $derived(slider.notches[at] ?? slider.notches[0]);
+  const words = $derived(say(slider.value, slider.unit, garden.system));
+  const holdsTo = $derived.by(() => {
+    const good = slider.notches.filter((n) => n.verdict === 'Sound' || n.verdict === 'Tight');
+    if (good.length === slider.notches.length) return 'all of it holds';
+    if (good.length === 0) return 'none of it holds';
+    const [a, b] = [good[0], good[good.length - 1]];
+    return a === slider.notches[0] ? `holds to ${say(b.value, slider.unit, garden.system)}` : b === slider.notches[last] ? `holds from ${say(a.value, slider.unit, garden.system)}` : `holds ${say(a.value, slider.unit, garden.system)} to ${say(b.value, slider.unit, garden.system)}`;
+  });
+</script>
+
+<div class="band">
+  <div class="head">
+    <label for={id}>{slider.name}</label>
+    <output for={id}>{words}</output>
+  </div>
+  <div class="rail" style:--at="{last > 0 ? (at / last) * 100 : 0}%">
+    <div class="bands" aria-hidden="true">
+      {#each slider.notches as notch (notch.value)}<i data-verdict={notch.verdict ?? 'CannotBeCut'}></i>{/each}
+    </div>
+    <input
+      {id}
+      type="range"
+      min="0"
+      max={last}
+      step="1"
+      value={at}
+      aria-valuetext="{words}{here.label ? `, ${here.label}` : ''}, {here.verdict === null ? 'cannot be cut' : here.verdict}"
+      oninput={(e) => onvalue(slider.notches[Number(e.currentTarget.value)].value)}
+    />
+  </div>
+  <p class="ends"><span>{say(slider.notches[0].value, slider.unit, garden.system)}</span><span>{here.label ? `${here.label}, ` : ''}{holdsTo}</span><span>{say(slider.notches[last].value, slider.unit, garden.system)}</span></p>
+</div>
+
+<style>
+  .band {
+    margin-bottom: 12px;
+  }
+
+  .head {
+    display: flex;
+    justify-content: space-between;
+    align-items: baseline;
+    gap: 8px;
+    font-weight: 600;
+  }
+
+  output {
+    font-family: var(--font-mono);
+    font-size: 1.12rem;
+    white-space: nowrap;
+  }
+
+  .rail {
+    position: relative;
+    height: 32px;
+  }
+
+  .bands {
+    position: absolute;
+    inset: 12px 0;
+    display: flex;
+    height: 9px;
+    border: 1px solid var(--iron);
+  }
+
+  .bands i {
+    flex: 1;
+    background: var(--sound-soft);
+  }
+
+  .bands i[data-verdict='Tight'] {
+    background: var(--tight-soft);
+  }
+
+  .bands i[data-verdict='Fails'] {
+    background: repeating-linear-gradient(135deg, var(--fails) 0 2px, var(--board) 2px 5px);
+  }
+
+  .bands i[data-verdict='AskAProfessional'] {
+    background: repeating-linear-gradient(135deg, var(--ask) 0 2px, var(--board) 2px 5px);
+  }
+
+  .bands i[data-verdict='CannotBeCut'] {
+    background: repeating-linear-gradient(45deg, var(--line) 0 2px, var(--board) 2px 5px);
+  }
+
+  input {
+    appearance: none;
+    -webkit-appearance: none;
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    margin: 0;
+    background: transparent;
+    cursor: pointer;
+  }
+
+  input::-webkit-slider-runnable-track {
+    background: transparent;
+    height: 100%;
+  }
+
+  input::-webkit-slider-thumb {
+    -webkit-appearance: none;
+    width: 18px;
+    height: 24px;
+    margin-top: 2px;
+    background: var(--ink);
+    border: 0;
+    border-radius: 0;
+    clip-path: polygon(0 0, 100% 0, 100% 68%, 50% 100%, 0 68%);
+  }
+
+  input::-moz-range-thumb {
+    width: 18px;
+    height: 24px;
+    background: var(--ink);
+    border: 0;
+    border-radius: 0;
+    clip-path: polygon(0 0, 100% 0, 100% 68%, 50% 100%, 0 68%);
+  }
+
+  input:active::-webkit-slider-thumb,
+  input:focus-visible::-webkit-slider-thumb {
+    background: var(--accent);
+  }
+
+  .ends {
+    display: flex;
+    justify-content: space-between;
+    gap: 8px;
+    font-size: 0.8rem;
+    color: var(--ink-soft);
+    white-space: nowrap;
+  }
+
+  .ends span:nth-child(2) {
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+
+  @media (pointer: coarse) {
+    .rail {
+      height: var(--target);
+    }
+
+    .bands {
+      inset: 17px 0;
+    }
+
+    input::-webkit-slider-thumb {
+      width: 28px;
+      height: 34px;
+    }
+  }
+</style>

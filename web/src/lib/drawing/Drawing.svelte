@@ -1,0 +1,78 @@
+<script lang="ts">
+  import type { View } from '../api/client';
+  import { garden } from '../garden.svelte';
+  import { lengthDigits, parseLength, say } from '../units/units';
+  import { boundsOf, frameFor, placeDimensions } from './frame';
+  import Shapes from './Shapes.svelte';
+
+  interface Props {
+    view: View;
+    /** Height in pixels; the width is what there is. */
+    height: number;
+    /** Names of the fields that can be typed, for those who hear the page. */
+    names?: Record<string, string>;
+    errors?: Record<string, string>;
+    weakest?: string | null;
+    weakestWords?: string;
+    bad?: ReadonlySet<string>;
+    tappable?: ReadonlySet<string>;
+    onpart?: (part: string) => void;
+    /** A measure was typed, in metres. */
+    onmeasure?: (field: string, metres: number) => void;
+    /** What was typed is no length. */
+    onerror?: (field: string, sentence: string) => void;
+    stale?: boolean;
+    /** Pixels to a metre, where several views share one scale. */
+    scale?: number;
+  }
+
+  const { view, height, names = {}, errors = {}, weakest = null, weakestWords, bad, tappable, onpart, onmeasure, onerror, stale = false, scale }: Props = $props();
+
+  let width = $state(600);
+  const margin = $derived(view.dimensions.length > 0 ? 62 : 12);
+  const frame = $derived(frameFor(boundsOf(view.shapes), width, height, margin, scale));
+  const placed = $derived(placeDimensions(view, frame));
+  const label = $derived(
+    `${view.title}. ${view.dimensions.map((d) => `${d.field ? (names[d.field] ?? d.field) : 'shown'} ${say(d.value, 'Metre', garden.system)}`).join(', ')}`,
+  );
+
+  function typed(field: string, event: Event & { currentTarget: HTMLInputElement }) {
+    const read = parseLength(event.currentTarget.value, garden.system);
+    if (read.error !== undefined) onerror?.(field, read.error);
+    else onmeasure?.(field, read.value);
+  }
+</script>
+
+<figure class="drawing" data-stale={stale ? 'true' : undefined} bind:clientWidth={width} style:height="{height}px">
+  <svg {width} {height} role="group" aria-label={label}>
+    <Shapes shapes={view.shapes} {frame} {weakest} {bad} {tappable} {onpart} />
+    {#each placed as p, i (i)}
+      <g class="dimension" class:live={p.dimension.field && onmeasure}>
+        {#each p.legs as [x1, y1, x2, y2], j (j)}<line class="leg" {x1} {y1} {x2} {y2} />{/each}
+        <line x1={p.line[0]} y1={p.line[1]} x2={p.line[2]} y2={p.line[3]} />
+        <path d="M{p.line[0] - 4} {p.line[1] + 4}l8 -8M{p.line[2] - 4} {p.line[3] + 4}l8 -8" />
+      </g>
+    {/each}
+  </svg>
+  {#each placed as p, i (p.dimension.field ?? i)}
+    {@const field = p.dimension.field}
+    {#if field && onmeasure}
+      <input
+        class="measure"
+        style:left="{p.x}px"
+        style:top="{p.y}px"
+        value={lengthDigits(p.dimension.value, garden.system)}
+        aria-label={names[field] ?? field}
+        aria-invalid={errors[field] ? 'true' : undefined}
+        inputmode="text"
+        autocomplete="off"
+        onfocus={(e) => e.currentTarget.select()}
+        onchange={(e) => typed(field, e)}
+        onkeydown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+      />
+    {:else}
+      <span class="shown" style:left="{p.x}px" style:top="{p.y}px">{lengthDigits(p.dimension.value, garden.system)}</span>
+    {/if}
+  {/each}
+  {#if weakest && weakestWords}<figcaption class="weakest">{weakestWords}</figcaption>{/if}
+</figure>

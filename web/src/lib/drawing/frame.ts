@@ -1,0 +1,112 @@
+/** Drawing geometry: from metres with y up to pixels with y down, at one scale. Pure. */
+import type { Schemas, View } from '../api/client';
+
+type Shape = Schemas['ShapeDto'];
+type Dimension = Schemas['DimensionDto'];
+
+export interface Bounds {
+  x0: number;
+  y0: number;
+  x1: number;
+  y1: number;
+}
+
+export interface Frame {
+  /** Pixels to a metre. */
+  scale: number;
+  width: number;
+  height: number;
+  x: (metres: number) => number;
+  y: (metres: number) => number;
+}
+
+export interface Placed {
+  dimension: Dimension;
+  /** The dimension line, then the two legs from the drawing to it, in pixels. */
+  line: [number, number, number, number];
+  legs: [number, number, number, number][];
+  /** Where the label stands, its middle. */
+  x: number;
+  y: number;
+}
+
+export function boundsOf(shapes: Shape[]): Bounds {
+  const b: Bounds = { x0: Infinity, y0: Infinity, x1: -Infinity, y1: -Infinity };
+  for (const s of shapes) {
+    const r = s.radius ?? 0;
+    for (let i = 0; i < s.points.length; i += 2) {
+      b.x0 = Math.min(b.x0, s.points[i] - r);
+      b.x1 = Math.max(b.x1, s.points[i] + r);
+      b.y0 = Math.min(b.y0, s.points[i + 1] - r);
+      b.y1 = Math.max(b.y1, s.points[i + 1] + r);
+    }
+  }
+  return Number.isFinite(b.x0) ? b : { x0: 0, y0: 0, x1: 1, y1: 1 };
+}
+
+/** Fits bounds into a box of pixels, centred, leaving a margin for the dimension lines. */
+export function frameFor(b: Bounds, width: number, height: number, margin: number, scale?: number): Frame {
+  const w = Math.max(b.x1 - b.x0, 1e-3);
+  const h = Math.max(b.y1 - b.y0, 1e-3);
+  const s = scale ?? Math.max(1, Math.min((width - 2 * margin) / w, (height - 2 * margin) / h));
+  const left = (width - w * s) / 2;
+  const top = (height - h * s) / 2;
+  return { scale: s, width, height, x: (m) => left + (m - b.x0) * s, y: (m) => top + (b.y1 - m) * s };
+}
+
+const LABEL = { width: 66, height: 28 };
+
+/** Lays out the dimension lines of a view and moves labels apart that would cover each other. */
+export function placeDimensions(view: View, frame: Frame): Placed[] {
+  const placed = view.dimensions.map((d) => place(d, frame));
+  for (let round = 0; round < 12; round++) {
+    let moved = false;
+    for (let i = 0; i < placed.length; i++) {
+      for (let j = i + 1; j < placed.length; j++) moved = apart(placed[i], placed[j]) || moved;
+    }
+    if (!moved) break;
+  }
+  for (const p of placed) {
+    p.x = Math.min(Math.max(p.x, LABEL.width / 2), frame.width - LABEL.width / 2);
+    p.y = Math.min(Math.max(p.y, LABEL.height / 2), frame.height - LABEL.height / 2);
+  }
+  return placed;
+}
+
+function place(d: Dimension, frame: Frame): Placed {
+  const [ax, ay, bx, by] = [frame.x(d.from[0]), frame.y(d.from[1]), frame.x(d.to[0]), frame.y(d.to[1])];
+  const length = Math.hypot(bx - ax, by - ay) || 1;
+  // Left of the way from a to b, in pixels, where y runs down.
+  const [nx, ny] = [(by - ay) / length, -(bx - ax) / length];
+  const off = d.offset === 0 ? 0 : Math.sign(d.offset) * Math.min(38, Math.max(24, Math.abs(d.offset) * frame.scale));
+  const line: Placed['line'] = [ax + nx * off, ay + ny * off, bx + nx * off, by + ny * off];
+  const legs: Placed['legs'] =
+    off === 0
+      ? []
+      : [
+          [ax + nx * Math.sign(off) * 4, ay + ny * Math.sign(off) * 4, line[0], line[1]],
+          [bx + nx * Math.sign(off) * 4, by + ny * Math.sign(off) * 4, line[2], line[3]],
+        ];
+  // A label wider than its line stands beyond it, so that the line stays to be seen.
+  const across = Math.abs(nx) > 0.5;
+  const short = length < (across ? LABEL.height : LABEL.width) + 8;
+  const further = short && off !== 0 ? Math.sign(off) * (across ? LABEL.width * 0.62 : LABEL.height * 0.75) : 0;
+  return { dimension: d, line, legs, x: (line[0] + line[2]) / 2 + nx * further, y: (line[1] + line[3]) / 2 + ny * further };
+}
+
+function apart(a: Placed, b: Placed): boolean {
+  const overX = LABEL.width + 2 - Math.abs(a.x - b.x);
+  const overY = LABEL.height + 2 - Math.abs(a.y - b.y);
+  if (overX <= 0 || overY <= 0) return false;
+  const down = a.y <= b.y ? 1 : -1;
+  a.y -= (down * overY) / 2;
+  b.y += (down * overY) / 2;
+  return true;
+}
+
+/** SVG points of a polygon or polyline. */
+export function pointsOf(shape: Shape, frame: Frame): string {
+  const out: string[] = [];
+  for (let i = 0; i < shape.points.length; i += 2) out.push(`${frame.x(shape.points[i]).toFixed(1)},${frame.y(shape.points[i + 1]).toFixed(1)}`);
+  return out.join(' ');
+}

@@ -1,0 +1,144 @@
+import { api, troubleOf, unreachable, type Brief, type Schemas, type Thing, type Trouble } from './api/client';
+import type { System } from './units/units';
+
+type Aim = Schemas['Aim'];
+export type Theme = 'day' | 'sun' | 'dusk';
+
+const KEPT = 'metaplant-brief';
+
+/** The garden as the whole application sees it: the heap, the projects, the settings, and what can be undone. */
+class Garden {
+  catalogue = $state.raw<Schemas['CatalogueDto'] | null>(null);
+  info = $state.raw<Schemas['GardenDto'] | null>(null);
+  things = $state.raw<Thing[]>([]);
+  projects = $state.raw<Schemas['ProjectSummaryDto'][]>([]);
+  trouble = $state.raw<Trouble | null>(null);
+  /** A few words on what just happened, for the status line. */
+  said = $state('');
+  /** The project or drawing in hand: how many of each thing it takes, so that the heap can lift them. */
+  lifted = $state.raw<Record<number, number>>({});
+  brief = $state.raw<Brief>({ medium: 'topsoil-compost', crop: null, exposure: 'Open', peopleAtEdge: false });
+  aim = $state<Aim>('MostSoil');
+  theme = $state<Theme>('day');
+  matches = $state.raw<Schemas['DesignMatchDto'][] | null>(null);
+
+  readonly system: System = $derived((this.info?.units as System | undefined) ?? 'mm');
+  readonly kinds = $derived(new Map(this.catalogue?.kinds.map((k) => [k.id, k]) ?? []));
+  readonly findings = $derived(new Map(this.catalogue?.findings.map((f) => [f.id, f]) ?? []));
+  readonly pieces = $derived(this.things.reduce((n, t) => n + t.count, 0));
+
+  constructor() {
+    const kept = localStorage.getItem(KEPT);
+    if (!kept) return;
+    try {
+      const { brief, aim, theme } = JSON.parse(kept) as { brief?: Brief; aim?: Aim; theme?: Theme };
+      if (brief) this.brief = brief;
+      if (aim) this.aim = aim;
+      if (theme) this.theme = theme;
+    } catch {
+      // Kept by an older version in another form; the defaults serve.
+      localStorage.removeItem(KEPT);
+    }
+  }
+
+  async open(): Promise<void> {
+    await this.try(async () => {
+      const { data } = await api.GET('/api/catalogue');
+      if (data) this.catalogue = data;
+      await this.refresh();
+    });
+  }
+
+  /** Reads again what a write may have changed. */
+  async refresh(): Promise<void> {
+    await this.try(async () => {
+      const [info, things, projects] = await Promise.all([api.GET('/api/garden'), api.GET('/api/things'), api.GET('/api/projects')]);
+      if (info.data) this.info = info.data;
+      if (things.data) this.things = things.data;
+      if (projects.data) this.projects = projects.data;
+      this.trouble = null;
+    });
+    await this.match();
+  }
+
+  async match(): Promise<void> {
+    await this.try(async () => {
+      const { data, error, response } = await api.POST('/api/match', { params: { query: { aim: this.aim } }, body: this.brief });
+      if (data) this.matches = data;
+      else this.trouble = troubleOf(response.status, error);
+    });
+  }
+
+  setBrief(change: Partial<Brief>): void {
+    this.brief = { ...this.brief, ...change };
+    this.keep();
+    void this.match();
+  }
+
+  setAim(aim: Aim): void {
+    this.aim = aim;
+    this.keep();
+    void this.match();
+  }
+
+  setTheme(theme: Theme): void {
+    this.theme = theme;
+    this.keep();
+  }
+
+  async setUnits(units: System): Promise<void> {
+    await this.write(() => api.PUT('/api/garden/settings', { body: { units, rules: null } }), `Shown in ${units}`);
+  }
+
+  async setRule(rule: string, school: string): Promise<void> {
+    await this.write(() => api.PUT('/api/garden/settings', { body: { units: null, rules: { [rule]: school } } }), 'House rule changed; the heap is judged again');
+  }
+
+  /** Puts the gardener's own value in place of ours, or ours back with null. Returns what was wrong, if anything. */
+  async setConstant(id: string, value: number | null): Promise<Trouble | null> {
+    return await this.write(
+      () => api.PUT('/api/constants/{id}', { params: { path: { id } }, body: { value } }),
+      value === null ? 'Back to the published value' : 'Your own value is in force',
+    );
+  }
+
+  async undo(): Promise<void> {
+    await this.write(() => api.POST('/api/undo'), `Undone: ${this.info?.undo ?? ''}`);
+  }
+
+  async redo(): Promise<void> {
+    await this.write(() => api.POST('/api/redo'), `Done again: ${this.info?.redo ?? ''}`);
+  }
+
+  /** Runs a write, says what came of it and reads everything again. */
+  async write(send: () => Promise<{ error?: unknown; response: Response }>, words: string): Promise<Trouble | null> {
+    try {
+      const { error, response } = await send();
+      if (!response.ok) {
+        const trouble = troubleOf(response.status, error);
+        this.said = trouble.whole;
+        return trouble;
+      }
+      this.said = words;
+      await this.refresh();
+      return null;
+    } catch {
+      this.trouble = unreachable;
+      return unreachable;
+    }
+  }
+
+  private async try(read: () => Promise<void>): Promise<void> {
+    try {
+      await read();
+    } catch {
+      this.trouble = unreachable;
+    }
+  }
+
+  private keep(): void {
+    localStorage.setItem(KEPT, JSON.stringify({ brief: this.brief, aim: this.aim, theme: this.theme }));
+  }
+}
+
+export const garden = new Garden();

@@ -1,0 +1,270 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import type { Thing } from '../lib/api/client';
+  import { boundsOf, pointsOf, type Frame } from '../lib/drawing/frame';
+  import { garden } from '../lib/garden.svelte';
+
+  /** Pixels to a metre: the tallest thing of a yard just fits. */
+  const SCALE = 33;
+  const HEIGHT = 108;
+  const MOST_STACKED = 8;
+
+  let folded = $state(false);
+  let group = $state('');
+  let shownId = $state<number | null>(null);
+
+  const groups = $derived([...new Set(garden.things.map((t) => garden.kinds.get(t.kind)?.group ?? ''))].sort());
+  const shown = $derived(garden.things.filter((t) => group === '' || garden.kinds.get(t.kind)?.group === group));
+  const tagged = $derived(garden.things.find((t) => t.id === shownId) ?? null);
+
+  interface Standing {
+    thing: Thing;
+    frame: Frame;
+    copies: number[];
+    width: number;
+    height: number;
+  }
+
+  /** Flat things lie stacked, as they do in a yard; others stand once and carry their count. */
+  function stand(thing: Thing): Standing {
+    const b = boundsOf(thing.silhouette);
+    const w = Math.max((b.x1 - b.x0) * SCALE, 10);
+    const each = Math.max((b.y1 - b.y0) * SCALE, 2);
+    const copies = each < 14 ? Math.min(thing.count, MOST_STACKED) : 1;
+    const height = Math.min(each * copies, HEIGHT - 26);
+    const s = SCALE * Math.min(1, (HEIGHT - 26) / each);
+    return {
+      thing,
+      width: Math.max(w, 26),
+      height,
+      copies: Array.from({ length: copies }, (_, i) => i * each),
+      frame: { scale: s, width: w, height, x: (m) => (m - b.x0) * s + Math.max(0, (26 - w) / 2), y: (m) => height - (m - b.y0) * s },
+    };
+  }
+
+  const standing = $derived(shown.map(stand));
+
+  function stateOf(thing: Thing): string {
+    if (garden.lifted[thing.id]) return 'lifted';
+    if (thing.fitness === 'Refused') return 'refused';
+    return thing.free < thing.count ? (thing.free === 0 ? 'taken' : 'part') : 'free';
+  }
+
+  function words(thing: Thing): string {
+    const parts = [`${thing.number}, ${thing.name}`, thing.count > 1 ? `${thing.count} of them` : '', thing.fitness === 'Refused' ? 'refused' : ''];
+    if (garden.lifted[thing.id]) parts.push(`${garden.lifted[thing.id]} taken for this`);
+    for (const s of thing.spokenFor) parts.push(`${s.count} spoken for by ${s.projectName}`);
+    return parts.filter(Boolean).join(', ');
+  }
+</script>
+
+<footer class="heap no-print" class:folded aria-label="The heap">
+  {#if !folded}
+    <div class="strip">
+      {#each standing as s (s.thing.id)}
+        <button
+          type="button"
+          class="thing"
+          data-state={stateOf(s.thing)}
+          aria-label={words(s.thing)}
+          style:width="{s.width + 8}px"
+          onmouseenter={() => (shownId = s.thing.id)}
+          onmouseleave={() => (shownId = null)}
+          onfocus={() => (shownId = s.thing.id)}
+          onblur={() => (shownId = null)}
+          onclick={() => void push(`/gather/${s.thing.id}`)}
+        >
+          {#if s.thing.count > s.copies.length}<span class="times">×{s.thing.count}</span>{/if}
+          <svg width={s.width} height={s.height} overflow="visible" aria-hidden="true">
+            {#each s.copies as up (up)}
+              <g transform="translate(0 {-up})">
+                {#each s.thing.silhouette as shape, i (i)}
+                  {#if shape.kind === 'Disc'}
+                    <circle class:void={shape.ink === 'Hole'} cx={s.frame.x(shape.points[0])} cy={s.frame.y(shape.points[1])} r={(shape.radius ?? 0) * s.frame.scale} />
+                  {:else}
+                    <polygon points={pointsOf(shape, s.frame)} />
+                  {/if}
+                {/each}
+              </g>
+            {/each}
+          </svg>
+        </button>
+      {/each}
+    </div>
+  {/if}
+  <div class="foot">
+    <span class="scale" aria-hidden="true"><i style:width="{SCALE}px"></i> 1 m</span>
+    <span class="said">{tagged ? words(tagged) : garden.said}</span>
+    <label><span class="sr">Show</span>
+      <select bind:value={group}>
+        <option value="">everything</option>
+        {#each groups as g (g)}<option value={g}>{g.toLowerCase()}</option>{/each}
+      </select>
+    </label>
+    <button type="button" onclick={() => (folded = !folded)} aria-expanded={!folded}>{garden.things.length} things · {garden.pieces} pieces · {folded ? 'unfold ▴' : 'fold ▾'}</button>
+  </div>
+</footer>
+
+<style>
+  .heap {
+    grid-row: 4;
+    background: var(--ground);
+    border-top: 1px solid var(--line);
+    min-width: 0;
+  }
+
+  .strip {
+    display: flex;
+    align-items: flex-end;
+    gap: 5px;
+    height: 122px;
+    padding: 14px 14px 0;
+    overflow-x: auto;
+    overflow-y: hidden;
+    scrollbar-width: thin;
+    border-bottom: 1.5px solid var(--ink);
+  }
+
+  .thing {
+    flex: none;
+    position: relative;
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    justify-content: flex-end;
+    height: 100%;
+    background: none;
+    border: 0;
+    padding: 0 4px;
+    cursor: pointer;
+    border-radius: 3px 3px 0 0;
+  }
+
+  .thing:hover {
+    background: color-mix(in srgb, var(--kraft) 55%, transparent);
+  }
+
+  .thing polygon,
+  .thing circle {
+    fill: var(--iron);
+    stroke: var(--ground);
+    stroke-width: 0.5;
+  }
+
+  .thing circle.void {
+    fill: var(--ground);
+  }
+
+  .thing[data-state='taken'] polygon,
+  .thing[data-state='taken'] circle:not(.void) {
+    fill: url(#hatch-taken);
+    stroke: var(--iron);
+  }
+
+  .thing[data-state='part'] polygon {
+    stroke: var(--kraft);
+    stroke-width: 1;
+  }
+
+  .thing[data-state='lifted'] svg {
+    transform: translateY(-7px);
+    transition: transform 150ms;
+  }
+
+  .thing[data-state='lifted'] polygon,
+  .thing[data-state='lifted'] circle:not(.void) {
+    fill: var(--accent);
+  }
+
+  .thing[data-state='refused'] svg {
+    transform: scaleY(-1);
+  }
+
+  .thing[data-state='refused'] polygon {
+    fill: none;
+    stroke: var(--fails);
+    stroke-width: 1.3;
+    stroke-dasharray: 3 2;
+  }
+
+  .times {
+    font-size: 0.75rem;
+    font-weight: 700;
+    color: var(--ink);
+    margin-bottom: 2px;
+  }
+
+  .foot {
+    display: flex;
+    align-items: center;
+    gap: 16px;
+    padding: 0 14px;
+    min-height: 34px;
+    font-size: 0.85rem;
+  }
+
+  .scale {
+    display: inline-flex;
+    align-items: center;
+    gap: 6px;
+    white-space: nowrap;
+    font-weight: 600;
+  }
+
+  .scale i {
+    height: 7px;
+    border: 1.5px solid var(--ink);
+    border-top: 0;
+  }
+
+  .said {
+    flex: 1;
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    color: var(--accent);
+    font-weight: 600;
+  }
+
+  .foot select,
+  .foot button {
+    background: transparent;
+    border: 0;
+    color: var(--ink);
+    font: inherit;
+    font-weight: 600;
+    min-height: 34px;
+    cursor: pointer;
+    white-space: nowrap;
+  }
+
+  .foot select {
+    padding: 0 24px 0 6px;
+    background-position: right 2px center;
+  }
+
+  @media (max-width: 760px) {
+    .strip {
+      height: 100px;
+    }
+
+    .foot {
+      gap: 6px;
+      min-height: var(--target);
+    }
+
+    .foot button,
+    .foot select {
+      min-height: var(--target);
+    }
+
+    .foot label {
+      display: none;
+    }
+
+    .scale {
+      display: none;
+    }
+  }
+</style>

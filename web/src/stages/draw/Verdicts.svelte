@@ -1,0 +1,114 @@
+<script lang="ts">
+  import type { Fit } from '../../lib/api/client';
+  import CheckLine from '../../lib/controls/CheckLine.svelte';
+  import SumOpener from '../../lib/controls/SumOpener.svelte';
+  import VerdictWord from '../../lib/controls/VerdictWord.svelte';
+  import { garden } from '../../lib/garden.svelte';
+  import { say } from '../../lib/units/units';
+
+  const { fit, onchanged }: { fit: Fit; onchanged: () => void } = $props();
+
+  const fits = $derived(fit.grow.crops.filter((c) => c.count > 0));
+  const nots = $derived(fit.grow.crops.filter((c) => c.count === 0));
+  const weakest = $derived(fit.hold.weakest);
+</script>
+
+<aside class="verdicts" aria-label="Grow, drain, hold">
+  <section data-verdict={fit.grow.verdict}>
+    <h2>Grow</h2>
+    <div>
+      <p><VerdictWord verdict={fit.grow.verdict} /></p>
+      {#if fit.grow.litres}<p><SumOpener sum={fit.grow.litres} large {onchanged} /></p>{/if}
+      <p>
+        {#if fit.grow.planArea}<SumOpener sum={fit.grow.planArea} {onchanged} /> to plant{/if}{#if fit.grow.usableDepth}, <SumOpener sum={fit.grow.usableDepth} {onchanged} /> to root in{/if}
+      </p>
+      <p>{fit.grow.words}</p>
+      <details>
+        <summary>{fits.slice(0, 3).map((c) => `${c.count} ${c.plural}`).join(' or ') || 'No crop fits'}{fits.length > 3 ? ' or…' : ''}</summary>
+        <ul class="crops">
+          {#each fits as c (c.id)}<li><b>{c.count}</b> {c.plural}{c.limit === 'soil' ? ', by soil' : ''}</li>{/each}
+          {#each nots as c (c.id)}<li class="soft">No {c.plural}: {c.whyNot}</li>{/each}
+        </ul>
+      </details>
+      {#each fit.figures as sum (sum.title)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
+      <ul>{#each fit.grow.checks as check (check.id)}<CheckLine {check} {onchanged} />{/each}</ul>
+    </div>
+  </section>
+
+  <section data-verdict={fit.drain.verdict}>
+    <h2>Drain</h2>
+    <div>
+      <p><VerdictWord verdict={fit.drain.verdict} /></p>
+      {#if fit.drain.holes > 0}<p><b class="headline">{fit.drain.holes}</b> holes of {say(fit.drain.holeDiameter, 'Metre', garden.system)}</p>{/if}
+      {#each fit.drain.sums as sum (sum.title)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
+      <p>{fit.drain.words}{#if fit.drain.wetLayer > 0} {say(fit.drain.wetLayer, 'Metre', garden.system)} stays wet at the foot.{/if}</p>
+      {#if fit.drain.drainDown}<p><SumOpener sum={fit.drain.drainDown} {onchanged} /> to drain a soaking</p>{/if}
+      <ul>{#each fit.drain.checks as check (check.id)}<CheckLine {check} {onchanged} />{/each}</ul>
+    </div>
+  </section>
+
+  <section data-verdict={fit.hold.verdict}>
+    <h2>Hold</h2>
+    <div>
+      <p><VerdictWord verdict={fit.hold.verdict} /></p>
+      {#if weakest && weakest.utilisation !== null}<p><b class="headline">{Math.round(weakest.utilisation * 100)}</b> % at {weakest.name.toLowerCase()}{weakest.case === 'BlockedDrain' ? ', drain blocked' : ''}</p>{:else}<p>{fit.hold.words}</p>{/if}
+      {#if weakest}{#each weakest.remedies as r (r.words)}<p class="remedy">{r.words} <b>{say(r.value, r.unit, garden.system)}</b></p>{/each}{/if}
+      <ul>{#each fit.hold.checks as check (check.id)}<CheckLine {check} {onchanged} />{/each}</ul>
+      {#if fit.hold.wetMass}<p><SumOpener sum={fit.hold.wetMass} {onchanged} /> wet. {fit.hold.handling}</p>{:else}<p>{fit.hold.handling}</p>{/if}
+    </div>
+  </section>
+  <p class="caution">Not a certificate. Local rules and a qualified person come first.</p>
+</aside>
+
+<style>
+  .verdicts {
+    padding: 10px 16px;
+    border-left: 1px solid var(--line);
+    overflow: auto;
+  }
+
+  section {
+    display: grid;
+    grid-template-columns: 56px minmax(0, 1fr);
+    gap: 8px;
+    padding: 8px 0;
+    border-bottom: 1px dashed var(--line);
+  }
+
+  .headline {
+    font-family: var(--font-mono);
+    font-size: 1.7rem;
+    font-weight: 600;
+    line-height: 1.1;
+  }
+
+  details summary {
+    cursor: pointer;
+    min-height: 28px;
+  }
+
+  .crops {
+    font-size: 0.87rem;
+    max-height: 190px;
+    overflow: auto;
+  }
+
+  .remedy {
+    font-weight: 600;
+    color: var(--accent);
+  }
+
+  .caution {
+    padding-top: 8px;
+    font-size: 0.87rem;
+    color: var(--ink-soft);
+  }
+
+  @media (max-width: 1020px) {
+    .verdicts {
+      border-left: 0;
+      border-top: 1px solid var(--line);
+      order: 2;
+    }
+  }
+</style>

@@ -1,0 +1,142 @@
+import { api, troubleOf, unreachable, type Board, type Project, type Trouble } from '../../lib/api/client';
+import { garden } from '../../lib/garden.svelte';
+
+/** The drawing board: one design at its settings, redrawn as they change. The last good picture stays, marked stale, when a setting cannot be. */
+export class DrawingBoard {
+  board = $state.raw<Board | null>(null);
+  /** Why the settings asked for cannot be made; the picture is then of the last that could. */
+  refused = $state('');
+  pending = $state(0);
+  project = $state.raw<{ id: number; name: string; version: number } | null>(null);
+  name = $state('');
+  /** True once a setting was changed that is not kept. */
+  changed = $state(false);
+  trouble = $state.raw<Trouble | null>(null);
+
+  /** What was asked for last, which may be ahead of the picture. */
+  private settings: Record<string, number> | null = null;
+  private design = '';
+  private source: string | null = null;
+  private latest = 0;
+  private abort: AbortController | null = null;
+
+  /** A design from Match, at its best size. */
+  async open(design: string, source: string | null): Promise<void> {
+    this.clear();
+    this.design = design;
+    this.source = source;
+    await this.draw();
+  }
+
+  async openProject(id: number): Promise<void> {
+    this.clear();
+    try {
+      const { data, error, response } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
+      if (data) this.show(data);
+      else this.trouble = troubleOf(response.status, error);
+    } catch {
+      this.trouble = unreachable;
+    }
+  }
+
+  set(parameter: string, value: number): void {
+    this.settings = { ...(this.settings ?? this.board?.fit.settings ?? {}), [parameter]: value };
+    this.changed = true;
+    void this.draw();
+  }
+
+  /** Draws again with all as it is, after a constant or the brief changed. */
+  again(): void {
+    this.changed = this.changed || this.project !== null;
+    void this.draw();
+  }
+
+  /** Keeps what is on the board. Returns the project's id, or null when it could not be kept. */
+  async keep(): Promise<number | null> {
+    const body = {
+      name: this.name,
+      version: this.project?.version ?? null,
+      board: { design: this.design, source: this.source, settings: this.settings ?? this.board?.fit.settings ?? null, brief: garden.brief, project: this.project?.id ?? null },
+    };
+    let kept: Project | undefined;
+    this.trouble = await garden.write(async () => {
+      const answer = this.project
+        ? await api.PUT('/api/projects/{id}', { params: { path: { id: this.project.id } }, body })
+        : await api.POST('/api/projects', { body });
+      kept = answer.data;
+      return answer;
+    }, `${this.name} is kept and speaks for its things`);
+    if (!kept) return null;
+    this.show(kept);
+    return kept.id;
+  }
+
+  async drop(): Promise<boolean> {
+    const project = this.project;
+    if (!project) return false;
+    this.trouble = await garden.write(
+      () => api.POST('/api/projects/{id}/drop', { params: { path: { id: project.id } }, body: { version: project.version } }),
+      `${project.name} is dropped; its things are free again`,
+    );
+    return this.trouble === null;
+  }
+
+  private show(project: Project): void {
+    this.project = { id: project.id, name: project.name, version: project.version };
+    this.name = project.name;
+    this.design = project.design;
+    this.changed = false;
+    this.refused = project.whyNot ?? '';
+    this.board = project.board;
+    if (!project.board) return;
+    this.source = project.board.fit.source;
+    this.settings = { ...project.board.fit.settings };
+    garden.brief = project.board.brief;
+    this.lift();
+  }
+
+  private clear(): void {
+    this.latest++;
+    this.abort?.abort();
+    this.board = null;
+    this.project = null;
+    this.settings = null;
+    this.source = null;
+    this.refused = '';
+    this.trouble = null;
+    this.name = '';
+    this.changed = false;
+  }
+
+  private async draw(): Promise<void> {
+    const mine = ++this.latest;
+    this.abort?.abort();
+    this.abort = new AbortController();
+    this.pending++;
+    try {
+      const { data, error, response } = await api.POST('/api/board', {
+        body: { design: this.design, source: this.source, settings: this.settings, brief: garden.brief, project: this.project?.id ?? null },
+        signal: this.abort.signal,
+      });
+      if (mine !== this.latest) return;
+      if (data) {
+        this.board = data;
+        this.source = data.fit.source;
+        this.refused = '';
+        this.trouble = null;
+        if (this.name === '') this.name = data.fit.designName;
+        this.lift();
+      } else this.refused = troubleOf(response.status, error).whole;
+    } catch {
+      if (mine === this.latest) this.trouble = unreachable;
+    } finally {
+      this.pending--;
+    }
+  }
+
+  private lift(): void {
+    garden.lifted = Object.fromEntries(this.board?.fit.takes.map((t) => [t.thingId, t.count]) ?? []);
+  }
+}
+
+export const board = new DrawingBoard();

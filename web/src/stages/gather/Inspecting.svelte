@@ -1,0 +1,157 @@
+<script lang="ts">
+  import type { Schemas } from '../../lib/api/client';
+  import VerdictWord from '../../lib/controls/VerdictWord.svelte';
+  import { garden } from '../../lib/garden.svelte';
+  import { digits, say } from '../../lib/units/units';
+  import type { Bench } from './bench.svelte';
+  import FitnessWord from './FitnessWord.svelte';
+
+  const { bench }: { bench: Bench } = $props();
+
+  const titles: Record<Schemas['FindingGroup'], string> = { Marks: 'Marks on it', Contents: 'What it held', Faults: 'What is wrong with it' };
+  const groups = ['Contents', 'Marks', 'Faults'] as const;
+  const draft = $derived(bench.draft!);
+  const preview = $derived(bench.preview);
+  const rules = $derived(new Map(garden.catalogue?.houseRules.map((r) => [r.id, r]) ?? []));
+  const ways = $derived(preview?.ways ?? []);
+
+  function asked(group: Schemas['FindingGroup']) {
+    return (bench.kind?.lookFor ?? []).map((id) => garden.findings.get(id)).filter((f) => f !== undefined && f.group === group);
+  }
+
+  function size(y: Schemas['YieldDto']): string {
+    return [y.length, y.width, y.thickness].filter((m) => m > 0).map((m) => say(m, 'Metre', garden.system).replace(/ (mm|cm|in)$/, '')).join(' × ');
+  }
+</script>
+
+<aside class="inspecting" aria-label="Inspection and verdict">
+  {#if preview}
+    <div class="judged" data-fitness={preview.fitness} aria-live="polite">
+      <p class="word"><FitnessWord fitness={preview.fitness} /></p>
+      {#each preview.reasons as reason (reason.sentence)}
+        <p>{reason.sentence}{#if reason.houseRule} <a href="#/house-rules" title={rules.get(reason.houseRule)?.question}>house rule</a>{/if}</p>
+      {/each}
+      {#if !preview.mayCut && preview.fitness !== 'Refused'}<p>No cutting, drilling or breaking.</p>{/if}
+    </div>
+  {/if}
+
+  <h2>Tick what you see</h2>
+  {#each groups as group (group)}
+    {@const findings = asked(group)}
+    {#if findings.length > 0}
+      <fieldset>
+        <legend>{titles[group]}</legend>
+        {#each findings as finding (finding!.id)}
+          <label class="tick">
+            <input type="checkbox" checked={draft.findings.includes(finding!.id)} onchange={(e) => bench.tick(finding!.id, e.currentTarget.checked)} />
+            <span>{finding!.words}</span>
+          </label>
+        {/each}
+      </fieldset>
+    {/if}
+  {/each}
+
+  {#if preview && preview.canMake.length > 0}
+    <h2>What it could be</h2>
+    <ul class="makes">
+      {#each preview.canMake as make (make.design)}
+        <li>
+          <b>{make.designName}</b>
+          {#if make.standing === 'WillDo' && make.worst}
+            <VerdictWord verdict={make.worst} />
+            <p>{#if make.litres}<b>{say(make.litres, 'CubicMetre', garden.system)}</b>, {/if}{make.size}. {make.drain} {make.hold}</p>
+          {:else}
+            <p class="soft">{make.why}</p>
+          {/if}
+        </li>
+      {/each}
+    </ul>
+  {/if}
+
+  {#if ways.length > 0}
+    <h2>What one gives</h2>
+    <ul class="ways">
+      {#each ways as way (way.id)}
+        <li>
+          <p><b>{way.name}</b> <span class="soft">{digits(way.minutes, 0)} min</span></p>
+          {#each way.yields as y (y.name)}<p class="small">{digits(y.expected, 1)} {y.name.toLowerCase()}, {size(y)}{y.expected < y.count - 0.05 ? ` (of ${y.count})` : ''}</p>{/each}
+          <p class="soft small">{way.words}</p>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</aside>
+
+<style>
+  .inspecting {
+    padding: 14px 16px;
+    border-left: 1px solid var(--line);
+    overflow: auto;
+  }
+
+  .judged {
+    border-left: 5px solid var(--sound-soft);
+    padding: 2px 0 4px 12px;
+    margin-bottom: 10px;
+  }
+
+  .judged[data-fitness='Ornamentals'] {
+    border-color: var(--tight-soft);
+  }
+
+  .judged[data-fitness='StructureOnly'] {
+    border-color: var(--ask);
+  }
+
+  .judged[data-fitness='Refused'] {
+    border-color: var(--fails);
+  }
+
+  .judged a {
+    color: var(--chalk);
+    text-decoration: underline;
+    white-space: nowrap;
+  }
+
+  .word {
+    font-family: var(--font-head);
+    font-size: 1.35rem;
+  }
+
+  fieldset {
+    margin: 4px 0 8px;
+  }
+
+  legend {
+    color: var(--ink-soft);
+    font-size: 0.85rem;
+  }
+
+  .tick {
+    min-height: 32px;
+    padding: 2px 0;
+  }
+
+  @media (pointer: coarse) {
+    .tick {
+      min-height: var(--target);
+    }
+  }
+
+  .makes li,
+  .ways li {
+    padding: 6px 0;
+    border-top: 1px dashed var(--line);
+  }
+
+  h2 {
+    margin-top: 10px;
+  }
+
+  @media (max-width: 1020px) {
+    .inspecting {
+      grid-column: 2;
+      border-left: 0;
+    }
+  }
+</style>

@@ -1,0 +1,244 @@
+import { api, troubleOf, unreachable, type Kind, type Schemas, type Thing, type ThingInput, type Trouble } from '../../lib/api/client';
+import { garden } from '../../lib/garden.svelte';
+
+const KEPT = 'metaplant-measuring';
+
+/** What is being measured. The id is null for a thing not yet on the heap. */
+interface Draft {
+  id: number | null;
+  version: number | null;
+  number: number | null;
+  name: string;
+  kind: string;
+  count: number;
+  measures: Record<string, number>;
+  substance: Schemas['Substance'];
+  findings: string[];
+  faults: Schemas['Fault'][];
+  place: string;
+}
+
+/** The measuring bench: one thing, old or new, while it is measured and looked at. A draft survives leaving the page. */
+export class Bench {
+  draft = $state<Draft | null>(null);
+  preview = $state.raw<Schemas['PreviewDto'] | null>(null);
+  errors = $state<Record<string, string>>({});
+  /** Said where it belongs to no field. */
+  whole = $state('');
+  pending = $state(0);
+  /** True once something was changed that is not kept. */
+  changed = $state(false);
+
+  readonly kind: Kind | null = $derived(this.draft ? (garden.kinds.get(this.draft.kind) ?? null) : null);
+  readonly isNew = $derived(this.draft !== null && this.draft.id === null);
+  readonly badParts: ReadonlySet<string> = $derived(new Set(this.draft?.faults.map((f) => f.part) ?? []));
+
+  private latest = 0;
+  private abort: AbortController | null = null;
+
+  /** A new thing of a kind, at its typical measures. */
+  start(kind: Kind): void {
+    this.put({
+      id: null,
+      version: null,
+      number: null,
+      name: '',
+      kind: kind.id,
+      count: 1,
+      measures: Object.fromEntries(kind.fields.map((f) => [f.id, f.typical])),
+      substance: kind.substances[0].id,
+      findings: [],
+      faults: [],
+      place: '',
+    });
+  }
+
+  load(thing: Thing): void {
+    this.put({
+      id: thing.id,
+      version: thing.version,
+      number: thing.number,
+      name: thing.name,
+      kind: thing.kind,
+      count: thing.count,
+      measures: { ...thing.measures },
+      substance: thing.substance,
+      findings: [...thing.findings],
+      faults: thing.faults.map((f) => ({ ...f })),
+      place: thing.place,
+    });
+  }
+
+  /** Takes up the draft of a new thing that was left lying, if there is one. */
+  resume(): boolean {
+    const kept = sessionStorage.getItem(KEPT);
+    if (!kept) return false;
+    this.put(JSON.parse(kept) as Draft);
+    this.changed = true;
+    return true;
+  }
+
+  measure(field: string, value: number): void {
+    if (!this.draft) return;
+    this.draft.measures[field] = value;
+    delete this.errors[`measures.${field}`];
+    this.touch();
+  }
+
+  wrong(field: string, sentence: string): void {
+    this.errors[field] = sentence;
+  }
+
+  tick(finding: string, on: boolean): void {
+    if (!this.draft) return;
+    this.draft.findings = on ? [...this.draft.findings, finding] : this.draft.findings.filter((f) => f !== finding);
+    this.touch();
+  }
+
+  /** Marks a part bad, or sound again. A bad slat is bad all along. */
+  togglePart(part: string): void {
+    if (!this.draft) return;
+    const had = this.draft.faults.some((f) => f.part === part);
+    this.draft.faults = had ? this.draft.faults.filter((f) => f.part !== part) : [...this.draft.faults, { part, from: 0, to: 0 }];
+    this.touch();
+  }
+
+  setBadPlace(from: number, to: number): void {
+    if (!this.draft) return;
+    this.draft.faults = [...this.draft.faults, { part: 'piece', from: Math.min(from, to), to: Math.max(from, to) }];
+    this.touch();
+  }
+
+  dropBadPlace(index: number): void {
+    if (!this.draft) return;
+    this.draft.faults = this.draft.faults.filter((_, i) => i !== index);
+    this.touch();
+  }
+
+  /** Something changed: look at it again, and keep the draft against leaving the page. */
+  touch(): void {
+    this.changed = true;
+    if (this.draft?.id === null) sessionStorage.setItem(KEPT, JSON.stringify(this.draft));
+    void this.look();
+  }
+
+  /** Adds the new thing or keeps the changes. True when it went well. */
+  async keep(): Promise<boolean> {
+    const draft = this.draft;
+    if (!draft) return false;
+    const body = this.input(draft);
+    let kept: Thing | undefined;
+    const trouble = await garden.write(
+      async () => {
+        const answer =
+          draft.id === null
+            ? await api.POST('/api/things', { body })
+            : await api.PUT('/api/things/{id}', { params: { path: { id: draft.id } }, body });
+        kept = answer.data;
+        return answer;
+      },
+      draft.id === null ? `${draft.name} is on the heap` : `${draft.name} is kept`,
+    );
+    if (trouble || !kept) {
+      this.explain(trouble ?? unreachable);
+      return false;
+    }
+    if (draft.id === null) sessionStorage.removeItem(KEPT);
+    this.load(kept);
+    return true;
+  }
+
+  async split(count: number): Promise<void> {
+    const draft = this.draft;
+    if (draft?.id == null) return;
+    const { id, version } = draft;
+    const trouble = await garden.write(
+      () => api.POST('/api/things/{id}/split', { params: { path: { id } }, body: { count, version } }),
+      `${count} split off ${draft.name}`,
+    );
+    if (trouble) this.explain({ ...trouble, fields: trouble.fields.count ? { split: trouble.fields.count } : {} });
+    else this.reload(id);
+  }
+
+  async retire(): Promise<boolean> {
+    const draft = this.draft;
+    if (draft?.id == null) return false;
+    const { id, version } = draft;
+    const trouble = await garden.write(
+      () => api.POST('/api/things/{id}/retire', { params: { path: { id } }, body: { version } }),
+      `${draft.name} is off the heap; undo puts it back`,
+    );
+    if (trouble) this.explain(trouble);
+    else this.drop();
+    return !trouble;
+  }
+
+  /** Shows the thing as the heap has it now; forgets what is not kept. */
+  reload(id: number): void {
+    const thing = garden.things.find((t) => t.id === id);
+    if (thing) this.load(thing);
+    else this.drop();
+  }
+
+  drop(): void {
+    if (this.draft?.id === null) sessionStorage.removeItem(KEPT);
+    this.draft = null;
+    this.preview = null;
+    this.errors = {};
+    this.whole = '';
+    this.changed = false;
+  }
+
+  private put(draft: Draft): void {
+    this.draft = draft;
+    this.preview = null;
+    this.errors = {};
+    this.whole = '';
+    this.changed = false;
+    void this.look();
+  }
+
+  private explain(trouble: Trouble): void {
+    this.errors = { ...this.errors, ...trouble.fields };
+    this.whole = trouble.whole;
+  }
+
+  private input(draft: Draft): ThingInput {
+    return {
+      name: draft.name,
+      kind: draft.kind,
+      count: draft.count,
+      measures: draft.measures,
+      substance: draft.substance,
+      findings: draft.findings,
+      faults: draft.faults,
+      place: draft.place,
+      remark: null,
+      version: draft.version,
+    };
+  }
+
+  /** Asks the core what it makes of the draft. An answer overtaken by a later question is dropped; the last good picture stays. */
+  private async look(): Promise<void> {
+    if (!this.draft) return;
+    const mine = ++this.latest;
+    this.abort?.abort();
+    this.abort = new AbortController();
+    this.pending++;
+    try {
+      const { data, error, response } = await api.POST('/api/things/preview', { body: this.input($state.snapshot(this.draft)), signal: this.abort.signal });
+      if (mine !== this.latest) return;
+      if (data) {
+        this.preview = data;
+        this.errors = {};
+        this.whole = '';
+      } else this.explain(troubleOf(response.status, error));
+    } catch {
+      if (mine === this.latest) this.whole = unreachable.whole;
+    } finally {
+      this.pending--;
+    }
+  }
+}
+
+export const bench = new Bench();

@@ -1,0 +1,297 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { api, troubleOf, unreachable, type Project } from '../../lib/api/client';
+  import Drawing from '../../lib/drawing/Drawing.svelte';
+  import { garden } from '../../lib/garden.svelte';
+  import { digits, say } from '../../lib/units/units';
+  import CutBoard from './CutBoard.svelte';
+  import PalletCut from './PalletCut.svelte';
+  import Steps from './Steps.svelte';
+
+  const { params }: { params?: { project?: string } } = $props();
+
+  let project = $state.raw<Project | null>(null);
+  let wrong = $state('');
+  const id = $derived(Number(params?.project ?? garden.projects[0]?.id ?? 0));
+  // Ticks of other tabs and undo come in with the garden's own reading.
+  const stamp = $derived(garden.info);
+
+  $effect(() => {
+    void stamp;
+    if (id) void open(id);
+  });
+
+  async function open(wanted: number) {
+    try {
+      const { data, error, response } = await api.GET('/api/projects/{id}', { params: { path: { id: wanted } } });
+      if (wanted !== id) return;
+      project = data ?? null;
+      wrong = data ? '' : troubleOf(response.status, error).whole;
+      garden.lifted = Object.fromEntries(data?.board?.fit.takes.map((t) => [t.thingId, t.count]) ?? []);
+    } catch {
+      wrong = unreachable.whole;
+    }
+  }
+
+  async function tick(step: string, done: boolean) {
+    const trouble = await garden.write(() => api.POST('/api/projects/{id}/ticks', { params: { path: { id } }, body: { step, done } }), done ? 'Ticked off' : 'Not done after all');
+    wrong = trouble?.whole ?? '';
+  }
+
+  const plan = $derived(project?.plan ?? null);
+  const fit = $derived(project?.board?.fit ?? null);
+  const left = $derived(plan?.steps.filter((s) => !s.done).reduce((m, s) => m + s.minutes, 0) ?? 0);
+</script>
+
+{#if plan && fit && project}
+  <article class="make">
+    <header>
+      <div>
+        <h1>{project.name}</h1>
+        <p class="soft">{project.designName} · {fit.size} · {garden.info?.name}</p>
+      </div>
+      <dl class="facts">
+        <div><dt>To go</dt><dd>{digits(left / 60, 1)} h</dd></div>
+        <div><dt>Steps</dt><dd>{plan.steps.filter((s) => s.done).length} of {plan.steps.length}</dd></div>
+        <div><dt>To buy</dt><dd>€ {digits(plan.cost, 2)}</dd></div>
+        {#if fit.hold.wetMass}<div><dt>Wet</dt><dd>{say(fit.hold.wetMass.value, 'Kilogram', garden.system)}</dd></div>{/if}
+      </dl>
+      <div class="no-print actions">
+        <label><span class="sr">Project</span>
+          <select class="field" value={String(id)} onchange={(e) => void push(`/make/${e.currentTarget.value}`)}>
+            {#each garden.projects as p (p.id)}<option value={String(p.id)}>{p.name}</option>{/each}
+          </select>
+        </label>
+        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void push(`/draw?project=${id}`)}>Drawing</button>
+        <button type="button" class="btn-main rounded-sm px-5" onclick={() => window.print()}>Print the sheet</button>
+      </div>
+    </header>
+    {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
+    <div class="body">
+      <Steps steps={plan.steps} ontick={(s, d) => void tick(s, d)} />
+      <div class="side">
+        <section class="drawings">
+          {#each project.board?.views.slice(0, 2) ?? [] as view (view.id)}
+            <figure><Drawing {view} height={200} weakest={fit.hold.weakest?.part} /><figcaption>{view.title}</figcaption></figure>
+          {/each}
+        </section>
+        {#if plan.palletCuts.length > 0}
+          <section>
+            <h2>Saw the pallets</h2>
+            <div class="pallets">{#each plan.palletCuts as cut (cut.thingId + '-' + cut.pieces[0])}<PalletCut {cut} />{/each}</div>
+          </section>
+        {/if}
+        {#if plan.cuts.length > 0}
+          <section>
+            <h2>Cut from the boards <span class="soft small">{digits(plan.waste * 100, 0)} % waste; {say(0.003, 'Metre', 'mm')} a saw cut, bad places left out</span></h2>
+            {#each plan.cuts as bar (`${bar.thingId}-${bar.piece}`)}<CutBoard {bar} />{/each}
+          </section>
+        {/if}
+        {#if plan.template}
+          <section class="template">
+            <h2>{plan.template.view.title}</h2>
+            <Drawing view={plan.template.view} height={300} />
+            <table>
+              <caption class="soft small">From the left and the near edge</caption>
+              <thead><tr><th>Hole</th><th>From left</th><th>From near</th></tr></thead>
+              <tbody>
+                {#each plan.template.holes as h (h.number)}<tr><td>{h.number}</td><td>{say(h.fromLeft, 'Metre', garden.system)}</td><td>{say(h.fromNear, 'Metre', garden.system)}</td></tr>{/each}
+              </tbody>
+            </table>
+          </section>
+        {/if}
+        <section class="lists">
+          <div>
+            <h2>From the heap</h2>
+            <ul>{#each fit.takes as t (t.thingId)}<li><span class="box" aria-hidden="true"></span><b>{String(t.number).padStart(2, '0')}</b> {t.name}{t.count > 1 ? ` × ${t.count}` : ''}</li>{/each}</ul>
+          </div>
+          <div>
+            <h2>To buy</h2>
+            <ul>
+              {#each plan.shopping as b (b.name)}<li><span class="box" aria-hidden="true"></span>{b.packs} × {b.product} <span class="soft">€ {digits(b.cost, 2)}; {digits(b.amount, 1)} {b.per} needed</span></li>{:else}<li>Nothing.</li>{/each}
+            </ul>
+          </div>
+          <div>
+            <h2>Tools</h2>
+            <p>{plan.tools.join(', ')}</p>
+          </div>
+        </section>
+        <p class="caution">{plan.caution}</p>
+      </div>
+    </div>
+  </article>
+{:else}
+  <section class="empty">
+    <h1>Make</h1>
+    {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
+    {#if project?.whyNot}
+      <p class="problem">{project.name}: {project.whyNot}</p>
+    {:else if garden.projects.length === 0}
+      <p>Nothing is kept yet. Find something in <a href="#/match">Match</a>, draw it and keep it; the sheet for making it comes of itself.</p>
+    {/if}
+    <ul>
+      {#each garden.projects as p (p.id)}<li><a class="tag" href="#/make/{p.id}"><b>{p.name}</b> {p.designName}</a></li>{/each}
+    </ul>
+  </section>
+{/if}
+
+<style>
+  .make {
+    padding: 14px 22px 30px;
+  }
+
+  header {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 30px;
+    align-items: center;
+    border-bottom: 2px solid var(--ink);
+    padding-bottom: 10px;
+  }
+
+  .facts {
+    display: flex;
+    gap: 22px;
+  }
+
+  .facts dt {
+    font-size: 0.8rem;
+    color: var(--ink-soft);
+  }
+
+  .facts dd {
+    font-family: var(--font-mono);
+    font-size: 1.2rem;
+    font-weight: 600;
+  }
+
+  .actions {
+    display: flex;
+    gap: 8px;
+    margin-left: auto;
+  }
+
+  .body {
+    display: grid;
+    grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
+    gap: 26px;
+    padding-top: 10px;
+  }
+
+  .drawings {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 10px;
+  }
+
+  figcaption {
+    text-align: center;
+    font-size: 0.85rem;
+    color: var(--ink-soft);
+  }
+
+  .pallets {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 14px;
+  }
+
+  h2 {
+    margin: 12px 0 5px;
+  }
+
+  h2 span {
+    font-family: var(--font-sans);
+    font-weight: 400;
+  }
+
+  table {
+    width: 100%;
+    columns: 2;
+    font-size: 0.87rem;
+    border-collapse: collapse;
+  }
+
+  th,
+  td {
+    text-align: right;
+    padding: 2px 10px;
+    border-bottom: 1px solid var(--line);
+  }
+
+  .lists {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
+    gap: 0 20px;
+  }
+
+  .box {
+    display: inline-block;
+    width: 11px;
+    height: 11px;
+    border: 1.3px solid var(--ink);
+    margin-right: 7px;
+  }
+
+  .caution {
+    margin-top: 14px;
+    font-weight: 600;
+  }
+
+  .empty {
+    padding: 24px;
+    max-width: 640px;
+  }
+
+  .empty a:not(.tag) {
+    color: var(--chalk);
+    text-decoration: underline;
+  }
+
+  .empty li {
+    margin: 8px 0;
+  }
+
+  .empty .tag {
+    min-height: var(--target);
+  }
+
+  @media (max-width: 900px) {
+    .body {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+
+  @media (max-width: 620px) {
+    .make {
+      padding: 12px 14px 24px;
+    }
+
+    .drawings {
+      grid-template-columns: 1fr;
+    }
+
+    .actions {
+      margin-left: 0;
+      flex-wrap: wrap;
+    }
+  }
+
+  @media print {
+    .make {
+      padding: 0;
+    }
+
+    .body {
+      display: block;
+    }
+
+    section {
+      break-inside: avoid;
+    }
+
+    .template {
+      break-inside: auto;
+    }
+  }
+</style>

@@ -1,0 +1,106 @@
+<script lang="ts">
+  import type { Schemas } from '../../lib/api/client';
+  import { digits } from '../../lib/units/units';
+
+  interface Props {
+    steps: Schemas['StepDto'][];
+    ontick: (step: string, done: boolean) => void;
+  }
+
+  const { steps, ontick }: Props = $props();
+  const next = $derived(steps.find((s) => !s.done)?.id ?? null);
+</script>
+
+<section aria-label="Steps">
+  <h2>Step by step</h2>
+  <ol>
+    {#each steps as step (step.id)}
+      <li data-done={step.done ? 'true' : undefined} data-next={step.id === next ? 'true' : undefined}>
+        <label class="tick">
+          <input type="checkbox" checked={step.done} onchange={(e) => ontick(step.id, e.currentTarget.checked)} />
+          <span class="title"><span class="number">{step.number}</span> {step.title}</span>
+          <span class="minutes">{#if step.twoPeople}<b>two people</b>{/if} {digits(step.minutes, 0)} min</span>
+        </label>
+        <div class="words">
+          <p>{step.words}</p>
+          {#if step.tools.length > 0 || step.protection.length > 0}
+            <p class="small soft">{step.tools.join(', ')}{#if step.protection.length > 0}{step.tools.length > 0 ? ' · ' : ''}<b>{step.protection.join(', ')}</b>{/if}</p>
+          {/if}
+          {#each step.cautions as caution (caution)}<p class="caution"><span aria-hidden="true">⚠</span> {caution}</p>{/each}
+        </div>
+      </li>
+    {/each}
+  </ol>
+</section>
+
+<style>
+  h2 {
+    margin: 12px 0 5px;
+  }
+
+  li {
+    border-top: 1px solid var(--line);
+    padding: 2px 0 8px;
+    break-inside: avoid;
+  }
+
+  li[data-next] {
+    border-left: 5px solid var(--accent);
+    padding-left: 10px;
+    margin-left: -15px;
+  }
+
+  .title {
+    flex: 1;
+    font-weight: 700;
+  }
+
+  .number {
+    font-family: var(--font-head);
+    color: var(--accent);
+    margin-right: 4px;
+  }
+
+  .minutes {
+    white-space: nowrap;
+    font-size: 0.87rem;
+  }
+
+  .minutes b {
+    border: 1.3px solid var(--ink);
+    border-radius: 3px;
+    padding: 0 5px;
+    margin-right: 6px;
+  }
+
+  .words {
+    padding-left: 30px;
+  }
+
+  li[data-done] .words {
+    display: none;
+  }
+
+  li[data-done] .title {
+    text-decoration: line-through;
+    color: var(--ink-soft);
+  }
+
+  .caution {
+    color: var(--fails);
+    font-weight: 600;
+    font-size: 0.9rem;
+  }
+
+  @media print {
+    li[data-done] .words {
+      display: block;
+    }
+
+    li[data-next] {
+      border-left: 0;
+      padding-left: 0;
+      margin-left: 0;
+    }
+  }
+</style>

@@ -1,0 +1,86 @@
+<script lang="ts">
+  import type { Schemas } from '../../lib/api/client';
+  import { garden } from '../../lib/garden.svelte';
+  import BriefBar from './BriefBar.svelte';
+  import MatchStrip from './MatchStrip.svelte';
+
+  const aims: { id: Schemas['Aim']; name: string }[] = [
+    { id: 'MostSoil', name: 'most soil' },
+    { id: 'MostPlants', name: 'most plants' },
+    { id: 'LeastBought', name: 'least to buy' },
+    { id: 'LeastWork', name: 'least work' },
+  ];
+  const titles: Record<Schemas['Standing'], string> = { WillDo: 'Will do', Nearly: 'Nearly', WontDo: "Won't do" };
+  const standings = ['WillDo', 'Nearly', 'WontDo'] as const;
+
+  $effect(() => {
+    garden.lifted = {};
+  });
+</script>
+
+<section class="match">
+  <div class="top">
+    <h1>What the heap can make</h1>
+    <div class="asks">
+      <label>Matters most
+        <select class="field" value={garden.aim} onchange={(e) => garden.setAim(e.currentTarget.value as Schemas['Aim'])}>
+          {#each aims as aim (aim.id)}<option value={aim.id}>{aim.name}</option>{/each}
+        </select>
+      </label>
+      <BriefBar />
+    </div>
+  </div>
+  {#if !garden.matches}
+    <p class="soft">Looking through the heap…</p>
+  {:else}
+    {#each standings as standing (standing)}
+      {@const matches = garden.matches.filter((m) => m.standing === standing)}
+      {#if matches.length > 0}
+        <h2 data-standing={standing}>{titles[standing]}</h2>
+        {#each matches as match (match.design)}<MatchStrip {match} />{/each}
+      {/if}
+    {/each}
+  {/if}
+</section>
+
+<style>
+  .match {
+    padding: 14px 22px 24px;
+  }
+
+  .top {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 8px 24px;
+    align-items: end;
+  }
+
+  .asks {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px 14px;
+    align-items: end;
+    font-size: 0.85rem;
+  }
+
+  .asks .field {
+    font-size: 0.95rem;
+  }
+
+  h2 {
+    margin: 12px 0 4px;
+  }
+
+  h2[data-standing='WillDo'] {
+    color: var(--sound);
+  }
+
+  h2[data-standing='Nearly'] {
+    color: var(--tight);
+  }
+
+  h2[data-standing='WontDo'] {
+    color: var(--fails);
+  }
+</style>

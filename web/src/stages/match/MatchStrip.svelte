@@ -1,0 +1,203 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import type { DesignMatch } from '../../lib/api/client';
+  import VerdictWord from '../../lib/controls/VerdictWord.svelte';
+  import { boundsOf, frameFor } from '../../lib/drawing/frame';
+  import Shapes from '../../lib/drawing/Shapes.svelte';
+  import { garden } from '../../lib/garden.svelte';
+  import { digits, say } from '../../lib/units/units';
+
+  const { match }: { match: DesignMatch } = $props();
+
+  const fit = $derived(match.best);
+  const frame = $derived(match.drawing ? frameFor(boundsOf(match.drawing.shapes), 210, 116, 8) : null);
+  const kilos = $derived(fit?.hold.wetMass ? say(fit.hold.wetMass.value, 'Kilogram', garden.system) : '');
+
+  function draw(source: string) {
+    void push(`/draw/${match.design}?source=${encodeURIComponent(source)}`);
+  }
+
+  function lift() {
+    garden.lifted = Object.fromEntries(fit?.takes.map((t) => [t.thingId, t.count]) ?? []);
+  }
+</script>
+
+<article class="match-strip" aria-label={match.name} data-standing={match.standing} onmouseenter={lift} onmouseleave={() => (garden.lifted = {})}>
+  <div class="picture">
+    {#if match.drawing && frame}
+      <svg width="210" height="116" role="img" aria-label="{match.name}, front"><Shapes shapes={match.drawing.shapes} {frame} weakest={fit?.hold.weakest?.part} /></svg>
+    {/if}
+  </div>
+  <div class="what">
+    <h3>{match.name}</h3>
+    {#if fit}
+      <p>{fit.size}{match.sizesGood > 1 ? `, the best of ${match.sizesGood} sizes that hold` : ''}</p>
+      <p class="takes">
+        {#each fit.takes as take (take.thingId)}<span class="tag"><b>{String(take.number).padStart(2, '0')}</b> {take.name}{take.count > 1 ? ` × ${take.count}` : ''}</span>{/each}
+      </p>
+    {:else}
+      <p>{match.summary}</p>
+    {/if}
+    {#if match.why}<p class="why">{match.why}</p>{/if}
+    {#if match.noSources.length > 0}
+      <details>
+        <summary>{match.noSources.length} not for this</summary>
+        <ul>
+          {#each match.noSources as n (n.thingId)}<li><b>{String(n.number).padStart(2, '0')} {n.name}</b>{n.nearly ? ', nearly' : ''}: {n.why}</li>{/each}
+        </ul>
+      </details>
+    {/if}
+  </div>
+  {#if fit}
+    <dl class="verdicts">
+      <dt>Grow</dt>
+      <dd><VerdictWord verdict={fit.grow.verdict} />{#if fit.grow.litres}<b>{say(fit.grow.litres.value, 'CubicMetre', garden.system)}</b>{/if} <span>{fit.grow.words}</span></dd>
+      <dt>Drain</dt>
+      <dd><VerdictWord verdict={fit.drain.verdict} /> <span>{fit.drain.words}</span></dd>
+      <dt>Hold</dt>
+      <dd><VerdictWord verdict={fit.hold.verdict} /> <span>{fit.hold.words}</span></dd>
+    </dl>
+    <div class="cost">
+      <p><b>{fit.cost === 0 ? 'Nothing to buy' : `€ ${digits(fit.cost, 2)} to buy`}</b></p>
+      <p class="soft small">{fit.buys.map((b) => b.name.toLowerCase()).join(', ')}</p>
+      <p>{digits(fit.hours, fit.hours < 10 ? 1 : 0)} hours{kilos ? `, ${kilos} wet` : ''}</p>
+      {#if match.standing !== 'WontDo'}<button type="button" class="btn-main rounded-sm px-5" onclick={() => draw(fit.source)}>Draw it</button>{/if}
+    </div>
+  {/if}
+  {#if match.others.length > 0}
+    <div class="others">
+      <span class="soft">Or from</span>
+      {#each match.others as other (other.source)}
+        <button type="button" class="tag" onclick={() => draw(other.source)}>{other.name}<span class="soft">{other.litres ? say(other.litres, 'CubicMetre', garden.system) : other.size}</span></button>
+      {/each}
+    </div>
+  {/if}
+</article>
+
+<style>
+  .match-strip {
+    display: grid;
+    grid-template-columns: 214px minmax(0, 1.1fr) minmax(0, 1.25fr) 196px;
+    gap: 6px 20px;
+    padding: 10px 12px;
+    background: var(--board);
+    border: 1px solid var(--line);
+    border-left: 6px solid var(--sound-soft);
+    margin-bottom: 9px;
+  }
+
+  .match-strip[data-standing='Nearly'] {
+    border-left-color: var(--tight-soft);
+  }
+
+  .match-strip[data-standing='WontDo'] {
+    border-left-color: var(--fails);
+  }
+
+  .picture svg {
+    max-width: 100%;
+  }
+
+  h3 {
+    font-size: 1.2rem;
+  }
+
+  .takes {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 5px;
+    margin: 5px 0;
+  }
+
+  .takes .tag {
+    font-size: 0.8rem;
+  }
+
+  .why {
+    font-weight: 600;
+    color: var(--tight);
+  }
+
+  [data-standing='WontDo'] .why {
+    color: var(--fails);
+  }
+
+  summary {
+    cursor: pointer;
+    color: var(--ink-soft);
+    font-size: 0.87rem;
+    min-height: 24px;
+  }
+
+  details li {
+    font-size: 0.87rem;
+  }
+
+  .verdicts {
+    display: grid;
+    grid-template-columns: 52px 1fr;
+    gap: 5px 10px;
+    align-content: start;
+  }
+
+  dt {
+    font-family: var(--font-head);
+    font-weight: 700;
+  }
+
+  dd b {
+    margin-left: 8px;
+  }
+
+  dd > span:last-child {
+    display: block;
+    font-size: 0.9rem;
+    color: var(--ink-soft);
+  }
+
+  .cost {
+    display: flex;
+    flex-direction: column;
+    gap: 2px;
+  }
+
+  .cost button {
+    margin-top: auto;
+  }
+
+  .others {
+    grid-column: 1 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    align-items: center;
+    border-top: 1px dashed var(--line);
+    padding-top: 7px;
+    font-size: 0.87rem;
+  }
+
+  .others .tag {
+    cursor: pointer;
+    min-height: 34px;
+  }
+
+  .others .tag .soft {
+    color: #54493a;
+  }
+
+  @media (max-width: 1020px) {
+    .match-strip {
+      grid-template-columns: 214px 1fr;
+    }
+  }
+
+  @media (max-width: 620px) {
+    .match-strip {
+      grid-template-columns: minmax(0, 1fr);
+    }
+
+    .others .tag {
+      min-height: var(--target);
+    }
+  }
+</style>
