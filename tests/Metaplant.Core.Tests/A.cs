@@ -8,9 +8,9 @@ namespace Metaplant.Core.Tests;
 internal static class A
 {
     public static Thing Thing(string kind, int count = 1, string? name = null, Metaplant.Core.Materials.Substance? substance = null, string[]? findings = null, Fault[]? faults = null, int id = 1, params (string Id, double Value)[] measures)
-        => Salvage.Thing.Create(id, id, name ?? kind, kind, count, measures.ToDictionary(m => m.Id, m => m.Value), substance, findings ?? [], faults ?? []).OrThrow();
+        => Core.Salvage.Thing.Create(id, id, name ?? kind, kind, count, measures.ToDictionary(m => m.Id, m => m.Value), substance, findings ?? [], faults ?? []).OrThrow();
 
-    public static Heap Heap(params Thing[] things) => Salvage.Heap.Of(things, HouseRules.Default);
+    public static Heap Heap(params Thing[] things) => Core.Salvage.Heap.Of(things, HouseRules.Default);
 
     public static Thing HeatMarkedPallets(int count = 8, int id = 1) => Thing("pallet", count, id: id, findings: [Findings.HeatMark]);
 

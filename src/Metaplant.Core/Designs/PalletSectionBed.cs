@@ -22,6 +22,9 @@ public sealed class PalletSectionBed : IDesign
     private const double HeadSpace = .03;
     private const int GreatestTies = 4;
 
+    /// <summary>As far as an arm reaches over a wall into a bed, m.</summary>
+    private const double ArmReach = .75;
+
     /// <summary>Two sections, and one halved for the ends.</summary>
     private const int SmallestBed = 3;
 
@@ -83,6 +86,7 @@ public sealed class PalletSectionBed : IDesign
             from length in p[1].Stops
             from width in p[2].Stops
             let plan = new Plan(m, height.Value, length.Value, width.Value)
+            where width.Value / 2 + m.Thickness <= ArmReach || width == p[2].Stops[0]
             where plan.SectionsNeeded <= SectionsFrom(source, plan.Boards)
             select new Settings(new Dictionary<string, double>(StringComparer.Ordinal) { ["height"] = height.Value, ["length"] = length.Value, ["width"] = width.Value, ["ties"] = ties.Value });
     }

@@ -30,6 +30,7 @@ internal static class TubSteps
             : new("holes", $"Drill {holes} holes of {tub.Hole * 1000:0} mm", $"Turn it over. Mark by the template from two edges, drill from the inside outwards on a block, take off the burrs.{(metal ? " Centre-punch first; slow speed and a drop of oil." : "")}", (metal ? 3 : 1.2) * holes, [$"Drill, {tub.Hole * 1000:0} mm bit", "Tape", "Marker"], ["Eye protection", "Gloves"], false, "drill", "edges"));
         steps.Add(new("stand", "Stand it level on the packers", $"Packers between the holes as drawn, {tub.Raise * 1000:0} mm clear below. Level across both ways.", 10, ["Level"], ["Gloves"], tub.EmptyMass > 25, "lift"));
         steps.Add(new("first-water", "First water", "Pour in a can before filling: it should all be gone in a minute or two.", 5, ["Watering can"], []));
+        if (tub.Floor.PadDiameter > 0) steps.Add(new("pads", "Lay a coarse pad over each hole", $"A handful of crock, broken brick or stone, {tub.Floor.PadDiameter * 1000:0} mm across, so that water finds its way in from all round.", .5 * holes, ["Bucket"], ["Gloves"]));
         steps.Add(new("fill", "Fill it where it stands", $"{tub.Inside.VolumeTo(tub.Soil) * 1000:0} litres in three layers, each firmed and watered.", Math.Max(5, tub.Inside.VolumeTo(tub.Soil) * 1000 / 8), ["Shovel"], ["Gloves"], false, "lift", "water"));
         return steps;
     }

@@ -5,11 +5,12 @@
   import { garden } from '../lib/garden.svelte';
 
   /** Pixels to a metre: the tallest thing of a yard just fits. */
-  const SCALE = 33;
-  const HEIGHT = 108;
+  const SCALE = 42;
+  const HEIGHT = 128;
   const MOST_STACKED = 8;
 
-  let folded = $state(false);
+  // On a phone the heap is a drawer that opens from below.
+  let folded = $state(matchMedia('(max-width: 760px)').matches);
   let group = $state('');
   let shownId = $state<number | null>(null);
 
@@ -117,7 +118,7 @@
     display: flex;
     align-items: flex-end;
     gap: 5px;
-    height: 122px;
+    height: 134px;
     padding: 14px 14px 0;
     overflow-x: auto;
     overflow-y: hidden;
@@ -147,8 +148,8 @@
   .thing polygon,
   .thing circle {
     fill: var(--iron);
-    stroke: var(--ground);
-    stroke-width: 0.5;
+    stroke: var(--iron);
+    stroke-width: 0.8;
   }
 
   .thing circle.void {
@@ -166,9 +167,8 @@
     stroke-width: 1;
   }
 
-  .thing[data-state='lifted'] svg {
-    transform: translateY(-7px);
-    transition: transform 150ms;
+  .thing[data-state='lifted'] {
+    padding-bottom: 7px;
   }
 
   .thing[data-state='lifted'] polygon,

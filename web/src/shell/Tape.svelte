@@ -234,6 +234,7 @@
 
     nav {
       flex-basis: 100%;
+      order: 3;
     }
 
     nav a {

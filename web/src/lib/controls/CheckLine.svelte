@@ -5,23 +5,34 @@
   import SumOpener from './SumOpener.svelte';
   import VerdictWord from './VerdictWord.svelte';
 
-  const { check, onchanged }: { check: Check; onchanged?: () => void } = $props();
+  interface Props {
+    check: Check;
+    /** The same check with the drain blocked. */
+    blocked?: Check;
+    onchanged?: () => void;
+  }
+
+  const { check, blocked, onchanged }: Props = $props();
   let open = $state(false);
+
+  const percent = (c: Check) => (c.utilisation === null ? '?' : `${Math.round(c.utilisation * 100)} %`);
 </script>
 
 <li>
   <button type="button" class="line" aria-expanded={open} onclick={() => (open = !open)}>
-    <span class="name">{check.name}{#if check.case === 'BlockedDrain'}<em>, drain blocked</em>{/if}</span>
+    <span class="name">{check.name}{#if blocked}<em data-verdict={blocked.verdict}>drain blocked {percent(blocked)}</em>{/if}</span>
     <span class="bar" aria-hidden="true"><i data-verdict={check.verdict} style:width="{Math.min(100, (check.utilisation ?? 0) * 100)}%"></i></span>
-    <b>{check.utilisation === null ? '?' : `${Math.round(check.utilisation * 100)} %`}</b>
+    <b>{percent(check)}</b>
   </button>
   {#if open}
-    <div class="more">
-      <p><VerdictWord verdict={check.verdict} /> {check.words}</p>
-      {#if check.utilisation !== null}<p class="soft">{say(check.demand, check.unit, garden.system)} asked of it, {say(check.capacity, check.unit, garden.system)} it can give.</p>{/if}
-      {#each check.remedies as r (r.words)}<p class="remedy">{r.words} <b>{say(r.value, r.unit, garden.system)}</b></p>{/each}
-      {#each check.sums as sum (sum.title)}<div class="sums"><span>{sum.title}: </span><SumOpener {sum} {onchanged} /></div>{/each}
-    </div>
+    {#each blocked ? [check, blocked] : [check] as c (c.id)}
+      <div class="more">
+        <p><VerdictWord verdict={c.verdict} /> {c.words}</p>
+        {#if c.utilisation !== null}<p class="soft">{say(c.demand, c.unit, garden.system)} asked of it, {say(c.capacity, c.unit, garden.system)} it can give.</p>{/if}
+        {#each c.remedies as r, i (i)}<p class="remedy">{r.words} <b>{say(r.value, r.unit, garden.system)}</b></p>{/each}
+        {#each c.sums as sum, i (i)}<div class="sums"><span>{sum.title}: </span><SumOpener {sum} {onchanged} /></div>{/each}
+      </div>
+    {/each}
   {/if}
 </li>
 
@@ -32,7 +43,7 @@
 
   .line {
     display: grid;
-    grid-template-columns: 1fr 54px 46px;
+    grid-template-columns: 1fr 44px 42px;
     gap: 8px;
     align-items: center;
     width: 100%;
@@ -42,13 +53,22 @@
     min-height: 30px;
     font: inherit;
     font-size: 0.9rem;
+    line-height: 1.2;
     color: inherit;
     text-align: left;
     cursor: pointer;
   }
 
   .name em {
+    display: block;
+    font-style: normal;
+    font-size: 0.8rem;
     color: var(--ink-soft);
+  }
+
+  .name em[data-verdict='Fails'] {
+    color: var(--fails);
+    font-weight: 700;
   }
 
   .line b {

@@ -13,7 +13,6 @@
     names?: Record<string, string>;
     errors?: Record<string, string>;
     weakest?: string | null;
-    weakestWords?: string;
     bad?: ReadonlySet<string>;
     tappable?: ReadonlySet<string>;
     onpart?: (part: string) => void;
@@ -26,7 +25,7 @@
     scale?: number;
   }
 
-  const { view, height, names = {}, errors = {}, weakest = null, weakestWords, bad, tappable, onpart, onmeasure, onerror, stale = false, scale }: Props = $props();
+  const { view, height, names = {}, errors = {}, weakest = null, bad, tappable, onpart, onmeasure, onerror, stale = false, scale }: Props = $props();
 
   let width = $state(600);
   const margin = $derived(view.dimensions.length > 0 ? 62 : 12);
@@ -74,5 +73,4 @@
       <span class="shown" style:left="{p.x}px" style:top="{p.y}px">{lengthDigits(p.dimension.value, garden.system)}</span>
     {/if}
   {/each}
-  {#if weakest && weakestWords}<figcaption class="weakest">{weakestWords}</figcaption>{/if}
 </figure>

@@ -83,6 +83,11 @@ export function figures(value: number): string {
   return digits(value, Math.max(0, 2 - size));
 }
 
+/** Money with its two decimals. */
+export function money(value: number): string {
+  return `€ ${value.toFixed(2)}`;
+}
+
 /** Inches to the nearest sixteenth: 36 1/4. */
 function inches(metres: number): string {
   const sixteenths = Math.round((metres / 0.0254) * 16);

@@ -3,8 +3,9 @@
   import BandSlider from '../../lib/controls/BandSlider.svelte';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { boundsOf } from '../../lib/drawing/frame';
+  import type { View } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
-  import { digits } from '../../lib/units/units';
+  import { digits, money } from '../../lib/units/units';
   import BriefBar from '../match/BriefBar.svelte';
   import { board } from './board.svelte';
   import Verdicts from './Verdicts.svelte';
@@ -44,6 +45,12 @@
   });
   const heights = $derived(views.slice(0, 2).map((v) => { const b = boundsOf(v.shapes); return Math.max(110, (b.y1 - b.y0) * (scale ?? 1) + 112); }));
 
+  function sectionHeight(view: View): number {
+    const b = boundsOf(view.shapes);
+    const column = width > 640 ? width * 0.4 - 12 : width;
+    return Math.max(130, (b.y1 - b.y0) * Math.min((column - 130) / (b.x1 - b.x0), 300 / (b.y1 - b.y0)) + 126);
+  }
+
   function choose(value: string) {
     if (value) void push(`/draw?project=${value}`);
   }
@@ -72,7 +79,7 @@
       {#if fit.buys.length === 0}<p class="soft">Nothing; the heap has it all.</p>{/if}
       <ul class="buys">
         {#each fit.buys as buy (buy.name)}
-          <li>{digits(buy.amount, 1)} {buy.per === 'pieces' ? '' : buy.per} {buy.name.toLowerCase()} · {buy.product ? `€ ${digits(buy.cost, 2)}` : 'nothing bought will do'}</li>
+          <li>{digits(buy.amount, 1)} {buy.per === 'pieces' ? '' : buy.per} {buy.name.toLowerCase()} · {buy.product ? money(buy.cost) : 'nothing bought will do'}</li>
         {/each}
       </ul>
       {#if board.trouble && !board.trouble.fields.name}<p class="problem" role="alert">{board.trouble.whole}</p>{/if}
@@ -90,14 +97,14 @@
       <div class="columns" class:narrow={width <= 640}>
         <div>
           {#each views.slice(0, 2) as view, i (view.id)}
-            <h2>{view.title}</h2>
-            <Drawing {view} height={heights[i]} {scale} {names} weakest={weakest?.part} weakestWords={i === 0 ? weakestWords : undefined} stale={board.refused !== ''} onmeasure={(f, v) => board.set(f, v)} onerror={(_, s) => (board.refused = s)} />
+            <h2>{view.title}{#if i === 0}<span class="weakest">{weakestWords}</span>{/if}</h2>
+            <Drawing {view} height={heights[i]} {scale} {names} weakest={weakest?.part} stale={board.refused !== ''} onmeasure={(f, v) => board.set(f, v)} onerror={(_, s) => (board.refused = s)} />
           {/each}
         </div>
         <div>
           {#each views.slice(2) as view (view.id)}
             <h2>{view.title}</h2>
-            <Drawing {view} height={width > 640 ? 330 : 280} {names} weakest={weakest?.part} stale={board.refused !== ''} onmeasure={(f, v) => board.set(f, v)} onerror={(_, s) => (board.refused = s)} />
+            <Drawing {view} height={sectionHeight(view)} {names} weakest={weakest?.part} stale={board.refused !== ''} onmeasure={(f, v) => board.set(f, v)} onerror={(_, s) => (board.refused = s)} />
           {/each}
           <ul class="legend small">
             {#if fit.drain.wetLayer > 0}<li><i class="wet"></i> wet layer that stays</li>{/if}
@@ -177,6 +184,13 @@
     background:
       repeating-linear-gradient(0deg, color-mix(in srgb, var(--line) 35%, transparent) 0 1px, transparent 1px 38px),
       repeating-linear-gradient(90deg, color-mix(in srgb, var(--line) 35%, transparent) 0 1px, transparent 1px 38px), var(--board);
+  }
+
+  h2 .weakest {
+    margin-left: 14px;
+    color: var(--accent);
+    font-family: var(--font-sans);
+    font-size: 0.9rem;
   }
 
   .brief {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Fit } from '../../lib/api/client';
+  import type { Check, Fit } from '../../lib/api/client';
   import CheckLine from '../../lib/controls/CheckLine.svelte';
   import SumOpener from '../../lib/controls/SumOpener.svelte';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
@@ -11,6 +11,12 @@
   const fits = $derived(fit.grow.crops.filter((c) => c.count > 0));
   const nots = $derived(fit.grow.crops.filter((c) => c.count === 0));
   const weakest = $derived(fit.hold.weakest);
+  const normal = $derived(fit.hold.checks.filter((c) => c.case === 'Normal'));
+
+  /** The same check with the drain blocked stands on the same line. */
+  function blockedOf(check: Check): Check | undefined {
+    return fit.hold.checks.find((c) => c.id === `${check.id}-blocked`);
+  }
 </script>
 
 <aside class="verdicts" aria-label="Grow, drain, hold">
@@ -22,7 +28,7 @@
       <p>
         {#if fit.grow.planArea}<SumOpener sum={fit.grow.planArea} {onchanged} /> to plant{/if}{#if fit.grow.usableDepth}, <SumOpener sum={fit.grow.usableDepth} {onchanged} /> to root in{/if}
       </p>
-      <p>{fit.grow.words}</p>
+      <p>{fit.grow.words}{#if fit.reach > 0.75} The middle is {say(fit.reach, 'Metre', garden.system)} from the edge, farther than an arm reaches.{/if}</p>
       <details>
         <summary>{fits.slice(0, 3).map((c) => `${c.count} ${c.plural}`).join(' or ') || 'No crop fits'}{fits.length > 3 ? ' or…' : ''}</summary>
         <ul class="crops">
@@ -53,7 +59,7 @@
       <p><VerdictWord verdict={fit.hold.verdict} /></p>
       {#if weakest && weakest.utilisation !== null}<p><b class="headline">{Math.round(weakest.utilisation * 100)}</b> % at {weakest.name.toLowerCase()}{weakest.case === 'BlockedDrain' ? ', drain blocked' : ''}</p>{:else}<p>{fit.hold.words}</p>{/if}
       {#if weakest}{#each weakest.remedies as r (r.words)}<p class="remedy">{r.words} <b>{say(r.value, r.unit, garden.system)}</b></p>{/each}{/if}
-      <ul>{#each fit.hold.checks as check (check.id)}<CheckLine {check} {onchanged} />{/each}</ul>
+      <ul>{#each normal as check (check.id)}<CheckLine {check} blocked={blockedOf(check)} {onchanged} />{/each}</ul>
       {#if fit.hold.wetMass}<p><SumOpener sum={fit.hold.wetMass} {onchanged} /> wet. {fit.hold.handling}</p>{:else}<p>{fit.hold.handling}</p>{/if}
     </div>
   </section>

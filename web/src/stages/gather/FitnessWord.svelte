@@ -11,7 +11,8 @@
   };
 </script>
 
-<span class="fitness" data-fitness={fitness} class:short><i aria-hidden="true">{words[fitness][2]}</i> {words[fitness][short ? 1 : 0]}</span>
+<span class="fitness" data-fitness={fitness} class:short title={words[fitness][0]}><i aria-hidden="true">{words[fitness][2]}</i>{#if short}<span class="sr">{words[fitness][1]}</span>{:else}
+    {words[fitness][0]}{/if}</span>
 
 <style>
   .fitness {

@@ -29,7 +29,7 @@
     <div class="judged" data-fitness={preview.fitness} aria-live="polite">
       <p class="word"><FitnessWord fitness={preview.fitness} /></p>
       {#each preview.reasons as reason (reason.sentence)}
-        <p>{reason.sentence}{#if reason.houseRule} <a href="#/house-rules" title={rules.get(reason.houseRule)?.question}>house rule</a>{/if}</p>
+        <p>{reason.sentence}{#if reason.houseRule}{" "}<a href="#/house-rules" title={rules.get(reason.houseRule)?.question}>house rule</a>{/if}</p>
       {/each}
       {#if !preview.mayCut && preview.fitness !== 'Refused'}<p>No cutting, drilling or breaking.</p>{/if}
     </div>

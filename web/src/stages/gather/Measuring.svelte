@@ -78,7 +78,7 @@
     {#if bench.preview}
       <Drawing
         view={bench.preview.drawing}
-        height={272}
+        height={306}
         {names}
         errors={measureErrors}
         bad={bench.badParts}
@@ -172,7 +172,7 @@
   }
 
   .waiting {
-    height: 272px;
+    height: 306px;
     display: grid;
     place-items: center;
   }

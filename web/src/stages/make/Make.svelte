@@ -3,7 +3,7 @@
   import { api, troubleOf, unreachable, type Project } from '../../lib/api/client';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { digits, say } from '../../lib/units/units';
+  import { digits, money, say } from '../../lib/units/units';
   import CutBoard from './CutBoard.svelte';
   import PalletCut from './PalletCut.svelte';
   import Steps from './Steps.svelte';
@@ -53,7 +53,7 @@
       <dl class="facts">
         <div><dt>To go</dt><dd>{digits(left / 60, 1)} h</dd></div>
         <div><dt>Steps</dt><dd>{plan.steps.filter((s) => s.done).length} of {plan.steps.length}</dd></div>
-        <div><dt>To buy</dt><dd>€ {digits(plan.cost, 2)}</dd></div>
+        <div><dt>To buy</dt><dd>{money(plan.cost)}</dd></div>
         {#if fit.hold.wetMass}<div><dt>Wet</dt><dd>{say(fit.hold.wetMass.value, 'Kilogram', garden.system)}</dd></div>{/if}
       </dl>
       <div class="no-print actions">
@@ -108,7 +108,7 @@
           <div>
             <h2>To buy</h2>
             <ul>
-              {#each plan.shopping as b (b.name)}<li><span class="box" aria-hidden="true"></span>{b.packs} × {b.product} <span class="soft">€ {digits(b.cost, 2)}; {digits(b.amount, 1)} {b.per} needed</span></li>{:else}<li>Nothing.</li>{/each}
+              {#each plan.shopping as b (b.name)}<li><span class="box" aria-hidden="true"></span>{b.packs} × {b.product} <span class="soft">{money(b.cost)}; {digits(b.amount, 1)} {b.per} needed</span></li>{:else}<li>Nothing.</li>{/each}
             </ul>
           </div>
           <div>

@@ -40,13 +40,17 @@
   .brief {
     display: flex;
     flex-wrap: wrap;
-    gap: 6px 14px;
+    gap: 4px 10px;
     align-items: end;
     font-size: 0.85rem;
   }
 
+  label:not(.tick) {
+    display: grid;
+  }
+
   .brief .field {
     font-size: 0.95rem;
-    min-width: 120px;
+    max-width: 172px;
   }
 </style>

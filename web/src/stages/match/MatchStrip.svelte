@@ -5,7 +5,7 @@
   import { boundsOf, frameFor } from '../../lib/drawing/frame';
   import Shapes from '../../lib/drawing/Shapes.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { digits, say } from '../../lib/units/units';
+  import { digits, money, say } from '../../lib/units/units';
 
   const { match }: { match: DesignMatch } = $props();
 
@@ -25,7 +25,7 @@
 <article class="match-strip" aria-label={match.name} data-standing={match.standing} onmouseenter={lift} onmouseleave={() => (garden.lifted = {})}>
   <div class="picture">
     {#if match.drawing && frame}
-      <svg width="210" height="116" role="img" aria-label="{match.name}, front"><Shapes shapes={match.drawing.shapes} {frame} weakest={fit?.hold.weakest?.part} /></svg>
+      <svg width="210" height="116" role="img" aria-label="{match.name}, front"><Shapes shapes={match.drawing.shapes} {frame} /></svg>
     {/if}
   </div>
   <div class="what">
@@ -58,7 +58,7 @@
       <dd><VerdictWord verdict={fit.hold.verdict} /> <span>{fit.hold.words}</span></dd>
     </dl>
     <div class="cost">
-      <p><b>{fit.cost === 0 ? 'Nothing to buy' : `€ ${digits(fit.cost, 2)} to buy`}</b></p>
+      <p><b>{fit.cost === 0 ? 'Nothing to buy' : `${money(fit.cost)} to buy`}</b></p>
       <p class="soft small">{fit.buys.map((b) => b.name.toLowerCase()).join(', ')}</p>
       <p>{digits(fit.hours, fit.hours < 10 ? 1 : 0)} hours{kilos ? `, ${kilos} wet` : ''}</p>
       {#if match.standing !== 'WontDo'}<button type="button" class="btn-main rounded-sm px-5" onclick={() => draw(fit.source)}>Draw it</button>{/if}

@@ -1,0 +1,127 @@
+using Metaplant.Core.Designs;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Matching;
+using Metaplant.Core.Salvage;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Tests.Matching;
+
+/// <summary>What the heap can make, and why not.</summary>
+public class MatchTests
+{
+    private static DesignMatch Of(string design, Heap heap, Aim aim = Aim.MostSoil) => Matcher.Match(Catalogue.Find(design)!, heap, Brief.Default, aim);
+
+    /// <summary>A pallet of which one gives two sections of two boards, and a bed takes three.</summary>
+    private static Thing FiveSlats(int count) => A.Thing("pallet", count, findings: [Findings.HeatMark], measures: [("slats", 5)]);
+
+    [Fact]
+    public void Ten_good_pallets_make_a_bed_that_holds()
+    {
+        var match = Of("pallet-bed", A.Heap(A.HeatMarkedPallets(10)));
+        match.Standing.ShouldBe(Standing.WillDo);
+        match.Best!.Assessment.Hold.Verdict.ShouldBeOneOf(Verdict.Sound, Verdict.Tight);
+        match.Sizes.Good.ShouldBeGreaterThan(1);
+        match.Best.Supply.Counts[1].ShouldBeLessThanOrEqualTo(10);
+    }
+
+    [Fact]
+    public void One_small_pallet_nearly_makes_a_bed_and_says_what_is_short()
+    {
+        var match = Of("pallet-bed", A.Heap(FiveSlats(1)));
+        match.Standing.ShouldBe(Standing.Nearly);
+        match.Why!.ShouldContain("the smallest bed takes 3");
+    }
+
+    [Fact]
+    public void A_fumigated_pallet_reaches_no_design()
+    {
+        var match = Of("pallet-bed", A.Heap(A.Thing("pallet", 20, findings: [Findings.FumigantMark])));
+        match.Standing.ShouldBe(Standing.WontDo);
+        match.Why!.ShouldContain("MB");
+    }
+
+    [Fact]
+    public void Nothing_refused_is_taken_by_any_design()
+    {
+        var heap = A.Heap(A.HeatMarkedPallets(10), A.Thing("post", 9, id: 2, findings: ["creosote"]), A.FoodTub(3), A.Thing("drum", id: 4, findings: [Findings.HeldChemical]), A.Sticks(5));
+        var refused = heap.Things.Where(t => t.Judgement.Fitness == Fitness.Refused).Select(t => t.Thing.Id).ToHashSet();
+        foreach (var match in Matcher.Match(heap, Brief.Default, Aim.MostSoil))
+        {
+            foreach (var fit in match.Others.Append(match.Best).OfType<Fit>()) fit.Supply.Counts.Keys.ShouldNotContain(id => refused.Contains(id));
+        }
+    }
+
+    [Fact]
+    public void Ticking_a_chemical_takes_a_tub_out_of_every_design()
+    {
+        Of("drilled-tub", A.Heap(A.FoodTub())).Standing.ShouldBe(Standing.WillDo);
+        Of("drilled-tub", A.Heap(A.Thing("round-tub", findings: [Findings.HeldFood, Findings.HeldChemical]))).Standing.ShouldBe(Standing.WontDo);
+    }
+
+    [Fact]
+    public void Things_spoken_for_are_not_taken_again()
+    {
+        var heap = Heap.Of([FiveSlats(10)], HouseRules.Default, new Dictionary<int, int> { [1] = 9 });
+        heap.Things[0].Free.ShouldBe(1);
+        Of("pallet-bed", heap).Standing.ShouldBe(Standing.Nearly);
+    }
+
+    [Fact]
+    public void No_batch_gives_more_than_it_has()
+    {
+        var heap = A.Heap(A.HeatMarkedPallets(9), A.Thing("post", 2, id: 2), A.Thing("fabric", 1, id: 3), A.FoodTub(4), A.Sticks(5));
+        foreach (var fit in Matcher.Match(heap, Brief.Default, Aim.LeastBought).Select(m => m.Best).OfType<Fit>())
+        {
+            foreach (var (id, count) in fit.Supply.Counts) count.ShouldBeLessThanOrEqualTo(heap.Find(id)!.Free);
+        }
+    }
+
+    [Fact]
+    public void What_the_heap_lacks_is_bought_by_the_pack()
+    {
+        var supply = Supply.Fill([new GoodsNeeded("screws", "Screws", 41, "coach-screw")], A.Heap());
+        supply.Buys.Single().Packs.ShouldBe(3);
+        supply.Cost.Near(18);
+    }
+
+    [Fact]
+    public void Cloth_is_pieced_together_from_strips_with_a_lap()
+    {
+        var heap = A.Heap(A.Thing("fabric", 3, measures: [("length", 3), ("width", 1.5)]));
+        Supply.Fill([new SheetNeeded("liner", "Liner", 5.5, .5, false, "cloth")], heap).Takes.Single().Count.ShouldBe(1);
+        Supply.Fill([new SheetNeeded("liner", "Liner", 10, .7, false, "cloth")], heap).Takes.Single().Count.ShouldBe(2);
+        Supply.Fill([new SheetNeeded("liner", "Liner", 60, .7, false, "cloth")], heap).Takes.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void Film_does_not_stand_in_for_cloth()
+        => Supply.Fill([new SheetNeeded("liner", "Liner", 1, .5, false, "cloth")], A.Heap(A.Thing("fabric", substance: Substance.Film))).Takes.ShouldBeEmpty();
+
+    [Fact]
+    public void Another_aim_may_choose_another_size()
+    {
+        var heap = A.Heap(A.HeatMarkedPallets(12));
+        var most = Of("pallet-bed", heap).Best!;
+        var least = Of("pallet-bed", heap, Aim.LeastWork).Best!;
+        least.Hours(Brief.Default).ShouldBeLessThan(most.Hours(Brief.Default));
+        most.Assessment.Grow.Litres!.Value.ShouldBeGreaterThan(least.Assessment.Grow.Litres!.Value);
+    }
+
+    [Fact]
+    public void The_same_heap_and_wish_give_the_same_answer()
+    {
+        string Say() => string.Join('|', Matcher.Match(A.Heap(A.HeatMarkedPallets(12), A.FoodTub(2), A.Sticks(3)), Brief.Default, Aim.MostSoil).Select(m => $"{m.Design.Id} {m.Best?.Blueprint.Size}"));
+        Say().ShouldBe(Say());
+    }
+
+    [Fact]
+    public void An_own_constant_reaches_the_sums_and_a_wild_one_is_refused()
+    {
+        var own = Handbook.With(new Dictionary<string, double> { ["timber.C14.bending"] = 7e6 }).OrThrow();
+        own["timber.C14.bending"].ShouldBe(7e6);
+        own.IsOwn("timber.C14.bending").ShouldBeTrue();
+        Handbook.With(new Dictionary<string, double> { ["timber.C14.bending"] = 1 }).Ok.ShouldBeFalse();
+        Handbook.With(new Dictionary<string, double> { ["no-such"] = 1 }).Ok.ShouldBeFalse();
+        Handbook.Rows.ShouldAllBe(r => r.Source.Length > 0);
+    }
+}

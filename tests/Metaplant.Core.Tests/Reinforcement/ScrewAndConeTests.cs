@@ -1,0 +1,71 @@
+using CsCheck;
+using Metaplant.Core.Designs.LoadPaths;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Reinforcement;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Tests.Reinforcement;
+
+public class ScrewAndConeTests
+{
+    [Fact]
+    public void A_screw_through_a_pallet_board_into_a_bearer()
+    {
+        var joint = new ScrewJoint(.018, .038, .0033, 290, 290, Predrilled: true);
+        joint.Characteristic.Near(669.6);
+        joint.Weakest.Mode.ShouldBe('d');
+        joint.Design(Timbers.Get(Handbook.Default, "C14"), LoadCase.Normal).Near(257.5);
+    }
+
+    [Fact]
+    public void End_grain_leaves_a_third() => new ScrewJoint(.018, .038, .0033, 290, 290, true, EndGrain: true).Characteristic.Near(669.6 / 3);
+
+    [Fact]
+    public void Denser_wood_never_holds_a_screw_worse()
+        => Gen.Double[250, 600].Sample(rho => new ScrewJoint(.02, .04, .004, rho + 10, rho + 10, true).Characteristic.ShouldBeGreaterThan(new ScrewJoint(.02, .04, .004, rho, rho, true).Characteristic));
+
+    [Fact]
+    public void A_screw_too_short_to_bite_is_not_counted_when_it_is_pulled() => ScrewWithdrawal.Characteristic(4, .006, .030, 290).ShouldBe(0);
+
+    [Fact]
+    public void Screws_in_a_group_hold_less_than_each_alone()
+        => ScrewWithdrawal.Characteristic(4, .006, .05, 290).ShouldBeLessThan(4 * ScrewWithdrawal.Characteristic(1, .006, .05, 290));
+
+    [Fact]
+    public void A_drum_of_wet_soil_is_stretched() => ShellWalls.HoopTension(EarthPressure.At(.45, WallKind.Braced, new(15000, 17000, 30, 0)), .27).Near(911);
+
+    [Fact]
+    public void A_square_plate_under_even_load_has_the_stress_of_the_table()
+        => ShellWalls.PlateStress(1, 1, .01, 2000).Near(1.1 * .2874 * 1000 / 1e-4);
+
+    [Fact]
+    public void The_sticks_of_a_cone() => Cone.StickLength(1.7, .35, .15, .15).Near(2.042);
+
+    [Fact]
+    public void The_line_to_wind_a_cone() => Cone.Twine(4, .35, 1.7, 7, .1, 1, .022).Near(12.462);
+
+    [Theory]
+    [InlineData(3, .525)]
+    [InlineData(4, .4950)]
+    [InlineData(5, .6332)]
+    [InlineData(6, .6062)]
+    public void The_far_leg_of_a_cone(int legs, double far) => Cone.FarLeg(legs, .35).Near(far);
+
+    [Fact]
+    public void A_cone_in_the_wind_pulls_at_its_far_leg() => Cone.Uplift(3, .35, 40, .9, 30).Near(58.6);
+
+    [Fact]
+    public void A_gust_of_twenty_metres_a_second() => Wind.Pressure(20).Near(245.2);
+
+    [Fact]
+    public void A_peg_as_deep_as_the_remedy_says_holds_the_pull()
+        => Gen.Select(Gen.Double[10, 500], Gen.Double[.02, .08]).Sample((pull, d) => Stake.PullOut(d, Stake.EmbedmentFor(pull, d, 18000), 18000).Near(pull, 1e-9));
+
+    [Fact]
+    public void A_tie_takes_the_push_on_its_share_of_the_wall()
+        => WireTie.Force(0, .4, .6, new(15000, 17000, 30, 0), LoadCase.Normal).Near(.5 * 15000 * .4 * .4 / 2 * .6);
+
+    [Fact]
+    public void A_corner_takes_half_the_span_of_the_long_wall()
+        => BoxCorner.Force(.4, 1.2, new(15000, 17000, 30, 0), LoadCase.Normal).Near(.5 * 15000 * .16 / 2 * .6);
+}

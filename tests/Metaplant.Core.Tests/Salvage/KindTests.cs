@@ -1,0 +1,97 @@
+using Metaplant.Core.Salvage;
+using Metaplant.Core.Salvage.Kinds;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Tests.Salvage;
+
+/// <summary>Every kind can be entered, drawn and taken apart; impossible measures are refused with a reason.</summary>
+public class KindTests
+{
+    public static TheoryData<string> Kinds => [.. SalvageKinds.All.Select(k => k.Id)];
+
+    [Fact]
+    public void The_kinds_of_the_first_cut_are_there()
+        => SalvageKinds.All.Select(k => k.Id).Order().ShouldBe(["board", "branches", "crate", "drum", "fabric", "line", "pallet", "post", "round-tub", "tapered-tub", "trough"]);
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void Every_kind_at_its_typical_measures_is_drawn_and_gives_something(string id)
+    {
+        var thing = A.Thing(id);
+        var kind = thing.Kind;
+        kind.Fields.Count(f => f.Quick).ShouldBeInRange(2, 3);
+        kind.LookFor.ShouldAllBe(f => Findings.Find(f) != null);
+        kind.Silhouette(thing.Measures).ShouldNotBeEmpty();
+        kind.Draw(thing.Measures).Dimensions.Select(d => d.Field).OfType<string>().ShouldBeSubsetOf(kind.Fields.Select(f => f.Id));
+        kind.BreakDown(thing).ShouldAllBe(w => w.Yields.Count > 0 && w.Minutes > 0 && w.Yields.All(y => y.Expected <= y.Count));
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void Every_measure_outside_its_range_is_refused_at_its_field(string id)
+    {
+        var kind = SalvageKinds.Find(id)!;
+        foreach (var field in kind.Fields)
+        {
+            foreach (var value in (double[])[field.Greatest * 2, -1, double.NaN, double.PositiveInfinity])
+            {
+                var refused = kind.Read(new Dictionary<string, double> { [field.Id] = value });
+                refused.Ok.ShouldBeFalse();
+                refused.Problems.ShouldContain(p => p.Field == field.Id && p.Sentence.Length > 10);
+            }
+        }
+    }
+
+    [Theory]
+    [InlineData("round-tub", "wall", .028, "bottomDiameter", .06)]
+    [InlineData("pallet", "slats", 12, "depth", .6)]
+    [InlineData("trough", "topRadius", .5, "topWidth", .6)]
+    [InlineData("branches", "shortest", 3, "longest", 2)]
+    [InlineData("board", "thickness", .06, "width", .05)]
+    [InlineData("crate", "boardHeight", .4, "height", .3)]
+    public void Measures_that_cannot_be_together_are_refused(string kind, string field, double value, string other, double otherValue)
+        => SalvageKinds.Find(kind)!.Read(new Dictionary<string, double> { [field] = value, [other] = otherValue }).Problems.ShouldContain(p => p.Field == field);
+
+    [Fact]
+    public void A_thing_with_many_faults_says_them_all_at_once()
+    {
+        var refused = Thing.Create(1, 1, " ", "round-tub", 0, new Dictionary<string, double> { ["height"] = 9 }, null, ["mark-fumigant"], [new("slat-1", 0, 0)]);
+        refused.Problems.Select(p => p.Field).ShouldBe(["name", "count", "findings", "measures.height"]);
+    }
+
+    [Fact]
+    public void Sections_go_round_the_bad_slats()
+    {
+        var pallet = (PalletMeasures)A.Thing("pallet", measures: [("slats", 9), ("depth", 1.2)]).Measures;
+        pallet.Sections(4, []).ShouldBe([1, 5]);
+        pallet.Sections(4, [new("slat-2", 0, 0)]).ShouldBe([3]);
+        pallet.Sections(2, [new("slat-5", 0, 0)]).ShouldBe([1, 3, 6, 8]);
+        pallet.Sections(4, [new("slat-3", 0, 0), new("slat-6", 0, 0)]).ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_weathered_pallet_breaks_more_boards_when_they_are_prised_off()
+    {
+        double Long(params string[] findings) => A.Thing("pallet", findings: findings) is var p ? p.Kind.BreakDown(p).First(w => w.Id == "long-boards").Yields[0].Expected : 0;
+        Long().ShouldBeGreaterThan(Long(Findings.Weathered));
+        Long(Findings.Weathered).ShouldBeGreaterThan(Long(Findings.Poor));
+    }
+
+    [Fact]
+    public void Of_twenty_sticks_the_fourth_longest_is_a_little_shorter_than_the_longest()
+    {
+        ISticks sticks = new BundleMeasures(20, 1.6, 2.55, .03, .01);
+        sticks.LengthOfLongest(1).Near(2.55);
+        sticks.LengthOfLongest(4).Near(2.4);
+        sticks.LengthOfLongest(20).Near(1.6);
+        sticks.LengthOfLongest(21).ShouldBe(0);
+        sticks.CountOver(2.4).ShouldBe(4);
+    }
+
+    [Fact]
+    public void Problems_are_carried_through_the_next_step()
+    {
+        Outcome<Thing> refused = new Problem("count", "No.");
+        refused.Then<Thing>(_ => throw new InvalidOperationException("not reached")).Problems.Single().Field.ShouldBe("count");
+    }
+}

@@ -1,0 +1,69 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Mvc.Testing;
+
+namespace Metaplant.Web.Tests;
+
+/// <summary>The real server on a real SQLite file in a folder of its own; restarted it opens the same file.</summary>
+internal sealed class GardenServer : IAsyncDisposable
+{
+    private readonly bool demo;
+    private WebApplicationFactory<Program> factory;
+
+    public GardenServer(bool demo = false)
+    {
+        this.demo = demo;
+        Folder = Directory.CreateTempSubdirectory("metaplant-test-").FullName;
+        factory = Start();
+        Http = factory.CreateClient();
+    }
+
+    public string Folder { get; }
+
+    public HttpClient Http { get; private set; }
+
+    public async Task RestartAsync()
+    {
+        await factory.DisposeAsync();
+        factory = Start();
+        Http = factory.CreateClient();
+    }
+
+    public async Task<JsonNode> GetAsync(string path) => JsonNode.Parse(await Http.GetStringAsync(path))!;
+
+    public async Task<(HttpStatusCode Status, JsonNode? Body)> SendAsync(HttpMethod method, string path, object? body)
+    {
+        using var request = new HttpRequestMessage(method, path) { Content = JsonContent.Create(body) };
+        using var response = await Http.SendAsync(request);
+        var text = await response.Content.ReadAsStringAsync();
+        return (response.StatusCode, text.Length == 0 ? null : JsonNode.Parse(text));
+    }
+
+    public Task<(HttpStatusCode Status, JsonNode? Body)> PostAsync(string path, object? body) => SendAsync(HttpMethod.Post, path, body);
+
+    public Task<(HttpStatusCode Status, JsonNode? Body)> PutAsync(string path, object? body) => SendAsync(HttpMethod.Put, path, body);
+
+    /// <summary>Adds a thing and returns it; the measures left out are the typical ones.</summary>
+    public async Task<JsonNode> AddAsync(string kind, string name, int count = 1, params string[] findings)
+    {
+        var (status, body) = await PostAsync("/api/things", new { name, kind, count, findings });
+        status.ShouldBe(HttpStatusCode.Created);
+        return body!;
+    }
+
+    public async ValueTask DisposeAsync()
+    {
+        await factory.DisposeAsync();
+        Directory.Delete(Folder, recursive: true);
+    }
+
+    private WebApplicationFactory<Program> Start() => new WebApplicationFactory<Program>().WithWebHostBuilder(b =>
+    {
+        b.UseSetting("data", Folder);
+        b.UseSetting("Logging:LogLevel:Default", "None");
+        if (demo) b.UseSetting("demo", "1");
+    });
+}

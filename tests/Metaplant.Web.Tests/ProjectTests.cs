@@ -1,0 +1,130 @@
+using System.Net;
+using System.Text.Json.Nodes;
+
+namespace Metaplant.Web.Tests;
+
+/// <summary>Match, draw, keep and make, on the demonstration garden.</summary>
+public sealed class ProjectTests : IAsyncLifetime
+{
+    private readonly GardenServer server = new(demo: true);
+
+    public ValueTask InitializeAsync() => ValueTask.CompletedTask;
+
+    public ValueTask DisposeAsync() => server.DisposeAsync();
+
+    [Fact]
+    public async Task The_demonstration_heap_shows_every_verdict_a_near_miss_and_a_refusal()
+    {
+        var things = (await server.GetAsync("/api/things")).AsArray();
+        things.Count.ShouldBeGreaterThanOrEqualTo(25);
+        things.Select(t => t!["fitness"]!.GetValue<string>()).Distinct().Order().ShouldBe(["Food", "Ornamentals", "Refused", "StructureOnly"]);
+        var matches = (await Match()).AsArray();
+        matches.Count.ShouldBe(3);
+        var notFor = matches.SelectMany(m => m!["noSources"]!.AsArray()).ToList();
+        notFor.ShouldContain(n => n!["nearly"]!.GetValue<bool>());
+        notFor.ShouldContain(n => n!["why"]!.GetValue<string>().Contains("MB"));
+    }
+
+    [Fact]
+    public async Task A_kept_bed_speaks_for_its_pallets_until_it_is_dropped()
+    {
+        var kept = await Keep("pallet-bed", "1", "Apron bed");
+        var pallets = kept["board"]!["fit"]!["takes"]!.AsArray().First(t => t!["thingId"]!.GetValue<int>() == 1)!["count"]!.GetValue<int>();
+        pallets.ShouldBeGreaterThan(0);
+        (await Thing(1))["free"]!.GetValue<int>().ShouldBe(8 - pallets);
+        (await Thing(1))["spokenFor"]![0]!["projectName"]!.GetValue<string>().ShouldBe("Apron bed");
+        var (status, problem) = await server.PostAsync("/api/things/1/retire", new { version = (await Thing(1))["version"]!.GetValue<int>() });
+        status.ShouldBe(HttpStatusCode.BadRequest);
+        problem!["errors"]!["count"]![0]!.GetValue<string>().ShouldContain("spoken for");
+        (await server.PostAsync($"/api/projects/{kept["id"]}/drop", new { version = kept["version"]!.GetValue<int>() })).Status.ShouldBe(HttpStatusCode.NoContent);
+        (await Thing(1))["free"]!.GetValue<int>().ShouldBe(8);
+        await server.PostAsync("/api/undo", null);
+        (await Thing(1))["free"]!.GetValue<int>().ShouldBe(8 - pallets);
+    }
+
+    [Fact]
+    public async Task The_plan_has_cuts_steps_cautions_and_a_template_and_ticks_are_kept()
+    {
+        var kept = await Keep("drilled-tub", "10", "Bait-tub herbs");
+        var plan = kept["plan"]!;
+        plan["template"]!["holes"]!.AsArray().Count.ShouldBe(kept["board"]!["fit"]!["drain"]!["holes"]!.GetValue<int>());
+        plan["cuts"]!.AsArray().ShouldNotBeEmpty();
+        plan["caution"]!.GetValue<string>().ShouldContain("Not a certificate");
+        var step = plan["steps"]![0]!["id"]!.GetValue<string>();
+        (await server.PostAsync($"/api/projects/{kept["id"]}/ticks", new { step, done = true })).Status.ShouldBe(HttpStatusCode.NoContent);
+        (await server.PostAsync($"/api/projects/{kept["id"]}/ticks", new { step = "fly", done = true })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        await server.RestartAsync();
+        var again = await server.GetAsync($"/api/projects/{kept["id"]}");
+        again["plan"]!["steps"]![0]!["done"]!.GetValue<bool>().ShouldBeTrue();
+        again["plan"]!["steps"]![1]!["done"]!.GetValue<bool>().ShouldBeFalse();
+    }
+
+    [Fact]
+    public async Task Pallet_cuts_go_round_the_bad_slat()
+    {
+        var kept = await Keep("pallet-bed", "1", "Bed");
+        foreach (var cut in kept["plan"]!["palletCuts"]!.AsArray())
+        {
+            var high = cut!["slatsHigh"]!.GetValue<int>();
+            cut["badSlats"]!.AsArray().Single()!.GetValue<int>().ShouldBe(4);
+            cut["firstSlats"]!.AsArray().Select(f => f!.GetValue<int>()).ShouldAllBe(first => 4 < first || 4 >= first + high);
+        }
+    }
+
+    [Theory]
+    [InlineData("", "pallet-bed", "1", "name")]
+    [InlineData("x", "ziggurat", "1", "design")]
+    [InlineData("x", "pallet-bed", "4", "source")]
+    [InlineData("x", "pallet-bed", "999", "source")]
+    public async Task What_cannot_be_kept_says_why_and_speaks_for_nothing(string name, string design, string source, string field)
+    {
+        var (status, problem) = await server.PostAsync("/api/projects", new { name, board = new { design, source } });
+        status.ShouldBe(HttpStatusCode.BadRequest);
+        problem!["errors"]!.AsObject().ContainsKey(field).ShouldBeTrue(problem.ToJsonString());
+        (await server.GetAsync("/api/projects")).AsArray().Count.ShouldBe(2);
+    }
+
+    [Fact]
+    public async Task Two_tabs_cannot_both_change_one_project()
+    {
+        var kept = await Keep("drilled-tub", "10", "Tub");
+        var change = new { name = "Tub again", version = kept["version"]!.GetValue<int>(), board = new { design = "drilled-tub", source = "10", settings = new { soil = .2 } } };
+        (await server.PutAsync($"/api/projects/{kept["id"]}", change)).Status.ShouldBe(HttpStatusCode.OK);
+        (await server.PutAsync($"/api/projects/{kept["id"]}", change)).Status.ShouldBe(HttpStatusCode.Conflict);
+    }
+
+    [Fact]
+    public async Task One_pallet_is_never_spoken_for_twice()
+    {
+        await Keep("pallet-bed", "1", "First");
+        await Keep("pallet-bed", "1", "Second");
+        foreach (var thing in (await server.GetAsync("/api/things")).AsArray())
+            thing!["spokenFor"]!.AsArray().Sum(s => s!["count"]!.GetValue<int>()).ShouldBeLessThanOrEqualTo(thing["count"]!.GetValue<int>());
+    }
+
+    [Fact]
+    public async Task An_own_constant_changes_the_sums_and_can_be_taken_back()
+    {
+        double Depth(JsonNode board) => board["fit"]!["grow"]!["usableDepth"]!["value"]!.GetValue<double>();
+        var before = Depth(await Board("drilled-tub", "10"));
+        (await server.PutAsync("/api/constants/medium.topsoil-compost.wet-layer", new { value = .04 })).Status.ShouldBe(HttpStatusCode.NoContent);
+        (Depth(await Board("drilled-tub", "10")) - before).ShouldBe(.04, 1e-6);
+        (await server.PutAsync("/api/constants/medium.topsoil-compost.wet-layer", new { value = 40 })).Body!["errors"]!["value"].ShouldNotBeNull();
+        (await server.PutAsync("/api/constants/medium.topsoil-compost.wet-layer", new { value = (double?)null })).Status.ShouldBe(HttpStatusCode.NoContent);
+        Depth(await Board("drilled-tub", "10")).ShouldBe(before, 1e-9);
+        (await server.PutAsync("/api/constants/nothing", new { value = 1 })).Status.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    private async Task<JsonNode> Match() => (await server.PostAsync("/api/match", new { })).Body!;
+
+    private async Task<JsonNode> Thing(int id) => (await server.GetAsync("/api/things")).AsArray().First(t => t!["id"]!.GetValue<int>() == id)!;
+
+    private async Task<JsonNode> Board(string design, string source) => (await server.PostAsync("/api/board", new { design, source })).Body!;
+
+    private async Task<JsonNode> Keep(string design, string source, string name)
+    {
+        var (status, body) = await server.PostAsync("/api/projects", new { name, board = new { design, source } });
+        status.ShouldBe(HttpStatusCode.Created, body?.ToJsonString());
+        return body!;
+    }
+}
