@@ -1,1 +1,64 @@
-Console.WriteLine("bench");
+using System.Diagnostics;
+using Metaplant.Bench;
+using Metaplant.Core.Designs;
+using Metaplant.Core.Matching;
+using Metaplant.Core.Salvage;
+using Metaplant.Data;
+using Metaplant.Data.Demonstration;
+using Microsoft.EntityFrameworkCore;
+
+// Measures the core and the data against the budgets and prints a table. Nothing is asserted: a busy machine is no defect.
+var folder = Directory.CreateTempSubdirectory("metaplant-bench-");
+try
+{
+    var file = new GardenFile(folder.FullName);
+    await file.PrepareAsync(DateOnly.FromDateTime(DateTime.Now));
+    await using var garden = new GardenContext(file.Options);
+    await SlipwayYard.PlantAsync(garden);
+    var demo = await garden.HeapAsync(HouseRules.Default);
+    var brief = Brief.Default;
+    var table = new Table("core and data");
+
+    foreach (var (design, source) in Boards(demo, brief))
+    {
+        var settings = Matcher.BestSettings(design, source, demo, brief, Aim.MostSoil)!;
+        table.Add($"draw {design.Name.ToLowerInvariant()}: draft, assess, sliders", "10 ms", Measure.Percentiles(200, () => DrawingBoard.Open(design, source, settings, brief, demo)));
+    }
+
+    table.Add($"match the demonstration heap ({demo.Things.Count} kinds)", "", Measure.Percentiles(30, () => Matcher.Match(demo, brief, Aim.MostSoil)));
+    foreach (var (kinds, budget, runs) in ((int, string, int)[])[(200, "300 ms", 10), (2000, "3 s", 3)])
+    {
+        var heap = Repeat(demo, kinds);
+        table.Add($"match {kinds} kinds", budget, Measure.Percentiles(runs, () => Matcher.Match(heap, brief, Aim.MostSoil)));
+    }
+
+    table.Add("read and judge the demonstration heap", "", await Measure.PercentilesAsync(100, async () => await garden.HeapAsync(HouseRules.Default)));
+    var writes = Stopwatch.StartNew();
+    const int Writes = 300;
+    for (var i = 0; i < Writes; i++)
+    {
+        (await garden.Things.FirstAsync()).Remark = $"{i}";
+        await garden.SaveAsync("bench", DateTime.UtcNow);
+    }
+
+    table.Add($"durable, journalled writes: {Writes / writes.Elapsed.TotalSeconds:0} a second", "200 a second", null);
+    table.Print();
+}
+finally
+{
+    Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+    folder.Delete(recursive: true);
+}
+
+static IEnumerable<(IDesign Design, Source Source)> Boards(Heap heap, Brief brief)
+    => Catalogue.All.Select(d => (d, Matcher.Match(d, heap, brief, Aim.MostSoil).Best)).Where(m => m.Best is not null).Select(m => (m.d, m.Best!.Source));
+
+// The demonstration heap over and over, each copy a little different so that nothing groups together.
+static Heap Repeat(Heap heap, int kinds) => Heap.Of(
+    Enumerable.Range(0, kinds).Select(i =>
+    {
+        var t = heap.Things[i % heap.Things.Count].Thing;
+        var values = t.Values.ToDictionary(v => v.Key, v => v.Key is "slatLength" or "topLength" or "topDiameter" or "diameter" or "longest" ? v.Value * (1 + i / heap.Things.Count * 1e-3) : v.Value);
+        return Thing.Create(i + 1, i + 1, t.Name, t.Kind.Id, t.Count, values, t.Substance, t.Findings, t.Faults).OrThrow();
+    }),
+    HouseRules.Default);

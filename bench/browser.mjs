@@ -1,0 +1,90 @@
+// Measures what a gardener waits for: a changed number to a redrawn picture, the first page, the server's start. Prints a table; asserts nothing.
+import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const port = 5999;
+const url = `http://127.0.0.1:${port}`;
+const folder = mkdtempSync(join(tmpdir(), 'metaplant-bench-'));
+const args = ['src/Metaplant.Web/bin/Release/net10.0/Metaplant.Web.dll', '--contentRoot', 'src/Metaplant.Web', '--data', folder, '--urls', url, '--demo', '1', '--Logging:LogLevel:Default=None'];
+
+async function serve() {
+  const began = performance.now();
+  const server = spawn('dotnet', args, { stdio: 'ignore' });
+  for (let i = 0; i < 600; i++) {
+    if ((await fetch(`${url}/api/nothing`).catch(() => null))?.ok) return { server, ms: performance.now() - began };
+    await new Promise((r) => setTimeout(r, 10));
+  }
+  throw new Error('The server did not start.');
+}
+
+const percentile = (times, p) => times.sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * p))];
+const row = (what, times, budget) => console.log(`${what.padEnd(66)} ${percentile(times, 0.5).toFixed(1).padStart(7)} ms ${percentile(times, 0.95).toFixed(1).padStart(7)} ms   ${budget}`);
+
+async function timesOf(path, init, runs = 60) {
+  const times = [];
+  for (let i = 0; i < runs + 10; i++) {
+    const began = performance.now();
+    const answer = await fetch(url + path, init);
+    await answer.arrayBuffer();
+    if (i >= 10) times.push(performance.now() - began);
+  }
+  return times;
+}
+
+const first = await serve();
+first.server.kill('SIGKILL');
+await new Promise((r) => first.server.once('exit', r));
+const { server, ms } = await serve();
+try {
+  const json = { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{}' };
+  console.log(`${'end to end'.padEnd(66)} ${'median'.padStart(10)} ${'95 %'.padStart(10)}   budget`);
+  row('server ready, garden already there', [ms], '2 s');
+  const nothing = await timesOf('/api/nothing', undefined, 200);
+  const things = await timesOf('/api/things', undefined, 200);
+  row('an empty endpoint', nothing, '');
+  row(`the heap: ${(percentile(things, 0.5) / percentile(nothing, 0.5)).toFixed(1)} times the empty endpoint`, things, '3 times');
+  row('match over HTTP', await timesOf('/api/match', json), '');
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  let wire = 0;
+  const session = await page.context().newCDPSession(page);
+  await session.send('Network.enable');
+  const kinds = new Map();
+  session.on('Network.responseReceived', (e) => kinds.set(e.requestId, e.type));
+  session.on('Network.loadingFinished', (e) => (wire += ['Script', 'Stylesheet'].includes(kinds.get(e.requestId)) ? e.encodedDataLength : 0));
+  const opened = performance.now();
+  await page.goto(`${url}/#/gather/1`);
+  await page.locator('.judged').waitFor();
+  row(`first page usable, ${(wire / 1000).toFixed(0)} kB of script and style (budget 250 kB)`, [performance.now() - opened], '1.5 s');
+  for (const [what, path, slider] of [['a pallet bed', '/draw/pallet-bed?source=1', 'Tie wires in each section'], ['a tub', '/draw/drilled-tub?source=10', 'Soil level'], ['a cone', '/draw/wound-cone?source=25', 'Height of the tie']]) {
+    await page.goto(`${url}/#${path}`);
+    await page.getByRole('slider', { name: slider }).waitFor();
+    // From the changed number to the frame in which the slider, which shows the answered value, has moved.
+    const times = await page.evaluate(async (name) => {
+      const input = [...document.querySelectorAll('input[type=range]')].find((i) => i.labels?.[0]?.textContent?.trim() === name);
+      const output = input.closest('.band').querySelector('output');
+      const times = [];
+      for (let i = 0; i < 80; i++) {
+        const last = Number(input.max);
+        const next = Number(input.value) === last || (i % 2 && Number(input.value) > 0) ? Number(input.value) - 1 : Number(input.value) + 1;
+        const before = output.textContent;
+        const began = performance.now();
+        input.value = String(next);
+        input.dispatchEvent(new Event('input', { bubbles: true }));
+        while (output.textContent === before) await new Promise((r) => requestAnimationFrame(r));
+        await new Promise((r) => requestAnimationFrame(() => setTimeout(r)));
+        if (i >= 10) times.push(performance.now() - began);
+      }
+      return times;
+    }, slider);
+    row(`changed number to redrawn picture, ${what}`, times, '100 ms');
+  }
+  await browser.close();
+} finally {
+  server.kill('SIGKILL');
+  await new Promise((r) => server.once('exit', r));
+  rmSync(folder, { recursive: true, force: true });
+}

@@ -1,0 +1,64 @@
+import { expect, test } from './garden';
+
+test('typing on the drawing moves the slider, the verdicts and the heap', async ({ open, page }) => {
+  await open('/draw/drilled-tub?source=7');
+  const litres = page.locator('.verdicts .large').first();
+  await expect(litres).toContainText('litres');
+  const before = await litres.textContent();
+  const height = page.locator('.drawing').first().getByRole('textbox', { name: 'Cut down to' });
+  await height.fill('30 cm');
+  await height.press('Enter');
+  await expect(litres).not.toHaveText(before ?? '');
+  await expect(page.locator('output').first()).toHaveText('300 mm');
+});
+
+test('a setting that cannot be cut says why and keeps the last picture', async ({ open, page }) => {
+  await open('/draw/wound-cone?source=26');
+  const legs = page.getByRole('slider', { name: 'Sticks' });
+  await legs.focus();
+  for (let i = 0; i < 5; i++) await legs.press('ArrowRight');
+  const radius = page.getByRole('slider', { name: 'Radius of the ring' });
+  await radius.focus();
+  for (let i = 0; i < 6; i++) await radius.press('ArrowRight');
+  await expect(page.getByRole('alert')).toContainText('The sticks must be');
+  await expect(page.locator('.drawing').first()).toHaveAttribute('data-stale', 'true');
+});
+
+test('a constant changed in its sum is marked as one’s own and can be taken back', async ({ open, page }) => {
+  await open('/draw/drilled-tub?source=10');
+  const depth = page.getByRole('button', { name: /Depth to root in/ });
+  await expect(depth).toContainText('310');
+  await depth.click();
+  await page.getByRole('button', { name: 'change' }).first().click();
+  await page.getByLabel(/In SI/).fill('0.04');
+  await page.getByRole('button', { name: 'use it' }).click();
+  await expect(depth).toContainText('350');
+  await expect(page.getByText('your own value').first()).toBeVisible();
+  await open('/house-rules');
+  await page.getByRole('button', { name: 'Back to ours' }).click();
+  await expect(page.getByText('None yet.')).toBeVisible();
+});
+
+test('a kept project opens from the list, changes, and is dropped; undo brings it back', async ({ open, page }) => {
+  await open('/draw');
+  await page.getByRole('button', { name: 'Juice-drum tub Drilled tub' }).click();
+  await expect(page.getByLabel('Project', { exact: true })).toHaveValue('Juice-drum tub');
+  await page.getByLabel('Project', { exact: true }).fill('Tomato drum');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Drop it' }).click();
+  await expect(page.getByText('1 kept')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('2 kept')).toBeVisible();
+});
+
+test('a garden that has stopped says so and loses nothing', async ({ open, page, server }) => {
+  await open('/gather/10');
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Bait tub, rinsed');
+  await server.kill();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Typed in the dark');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByRole('alert').first()).toContainText('cannot be reached');
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Typed in the dark');
+  await server.start();
+});

@@ -1,0 +1,105 @@
+import { test as base, expect, type Page } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+
+const root = resolve(import.meta.dirname, '../..');
+
+/** A really started server on a garden of its own, which survives a restart. */
+export class GardenServer {
+  readonly folder = mkdtempSync(join(tmpdir(), 'metaplant-browser-'));
+  url = '';
+  private process: ChildProcess | null = null;
+
+  async start(): Promise<void> {
+    const port = await freePort();
+    this.url = `http://127.0.0.1:${port}`;
+    this.process = spawn(
+      'dotnet',
+      [
+        join(root, 'src/Metaplant.Web/bin/Release/net10.0/Metaplant.Web.dll'),
+        '--contentRoot', join(root, 'src/Metaplant.Web'),
+        '--data', this.folder,
+        '--urls', this.url,
+        '--demo', '1',
+        '--Logging:LogLevel:Default=None',
+      ],
+      { stdio: 'ignore' },
+    );
+    for (let i = 0; i < 300; i++) {
+      const answer = await fetch(`${this.url}/api/nothing`).catch(() => null);
+      if (answer?.ok) return;
+      await new Promise((r) => setTimeout(r, 50));
+    }
+    throw new Error(`The server at ${this.url} did not answer within 15 s.`);
+  }
+
+  /** Stops it as a power cut would. */
+  async kill(): Promise<void> {
+    const gone = new Promise((r) => this.process?.once('exit', r));
+    this.process?.kill('SIGKILL');
+    await gone;
+  }
+
+  async dispose(): Promise<void> {
+    await this.kill();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}
+
+function freePort(): Promise<number> {
+  return new Promise((done, fail) => {
+    const probe = createServer();
+    probe.once('error', fail);
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => (typeof address === 'object' && address ? done(address.port) : fail(new Error('No port.'))));
+    });
+  });
+}
+
+interface Fixtures {
+  server: GardenServer;
+  open: (path: string) => Promise<Page>;
+}
+
+/** Tests that get a fresh demonstration garden each, and fail on any error the page throws or logs. */
+export const test = base.extend<Fixtures>({
+  // eslint-disable-next-line no-empty-pattern
+  server: async ({}, use) => {
+    const server = new GardenServer();
+    await server.start();
+    await use(server);
+    await server.dispose();
+  },
+  open: async ({ page, server }, use) => {
+    const errors: string[] = [];
+    page.on('pageerror', (e) => errors.push(e.message));
+    page.on('console', (m) => m.type() === 'error' && !/status of 4\d\d/.test(m.text()) && !/ERR_CONNECTION_REFUSED/.test(m.text()) && errors.push(m.text()));
+    await use(async (path) => {
+      await page.goto(`${server.url}/#${path}`);
+      await expect(page.locator('main').getByText('Opening the garden')).toHaveCount(0);
+      return page;
+    });
+    expect(errors).toEqual([]);
+  },
+});
+
+/** Tests that only look share one garden for each worker. */
+export const lookingTest = test.extend<Record<never, never>, { shared: GardenServer }>({
+  shared: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const server = new GardenServer();
+      await server.start();
+      await use(server);
+      await server.dispose();
+    },
+    { scope: 'worker' },
+  ],
+  server: async ({ shared }, use) => use(shared),
+});
+
+export { expect };

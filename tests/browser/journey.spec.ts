@@ -1,0 +1,109 @@
+import { expect, test } from './garden';
+
+/** The first walk through the whole: gather, match, draw, keep, make, and all of it still there afterwards. */
+test('from a tub typed in inches to a printed sheet that outlives the server', async ({ open, page, server }) => {
+  await open('/gather');
+
+  // Units: a bare number now means inches.
+  await page.getByLabel('Units').selectOption('in');
+  await expect(page.getByLabel('Units')).toHaveValue('in');
+
+  // A tub of one's own.
+  await page.getByRole('button', { name: 'Something dragged home' }).click();
+  await page.getByRole('button', { name: 'Round tub', exact: true }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Whelk tub');
+  await page.getByLabel('Across the top, inside').fill('24');
+  await page.getByLabel('Across the top, inside').press('Enter');
+  await page.getByLabel('Across the foot, inside').fill('19 1/4"');
+  await page.getByLabel('Across the foot, inside').press('Enter');
+  await page.getByLabel('Height inside').fill(`1' 4"`);
+  await page.getByLabel('Height inside').press('Enter');
+  await expect(page.getByLabel('Height inside')).toHaveValue('16');
+  const verdict = page.locator('.judged');
+  await expect(verdict).toContainText('Structure only');
+
+  // What it held decides.
+  await page.getByLabel('Held food, drink or clean water').check();
+  await expect(verdict).toContainText('May grow food');
+  await expect(page.locator('.makes')).toContainText('US gal');
+  await page.getByRole('button', { name: 'Put it on the heap' }).click();
+  await expect(page.getByRole('link', { name: /Whelk tub/ })).toBeVisible();
+  await expect(page.getByText('28 things', { exact: true })).toBeVisible();
+
+  // It is among what the drilled tub can be made from.
+  await page.getByRole('link', { name: /Match/ }).click();
+  const tubs = page.getByRole('article', { name: 'Drilled tub' });
+  await expect(tubs.getByRole('button', { name: /Whelk tub/ })).toBeVisible();
+
+  // An unsafe earlier content: the verdict changes and the design loses it.
+  await page.getByRole('link', { name: /Gather/ }).click();
+  await page.getByRole('link', { name: /Whelk tub/ }).click();
+  const paint = page.getByLabel(/Held oil, paint/);
+  await paint.check();
+  await expect(verdict).toContainText('Not for this');
+  await expect(verdict).toContainText('explode');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await page.getByRole('link', { name: /Match/ }).click();
+  await expect(tubs.getByRole('button', { name: /Whelk tub/ })).toHaveCount(0);
+  await tubs.getByText(/not for this/).click();
+  await expect(tubs.locator('details')).toContainText('Whelk tub');
+
+  // Unticked, it is back.
+  await page.getByRole('link', { name: /Gather/ }).click();
+  await page.getByRole('link', { name: /Whelk tub/ }).click();
+  await paint.uncheck();
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
+  await page.getByRole('link', { name: /Match/ }).click();
+  await expect(tubs.getByRole('button', { name: /Whelk tub/ })).toBeVisible();
+
+  // The pallet bed: raise it until it fails, read why, lower it until it is sound.
+  await page.getByLabel('Units').selectOption('mm');
+  await page.getByRole('article', { name: 'Pallet-section bed' }).getByRole('button', { name: /Long crate pallets|Draw it/ }).first().click();
+  const height = page.getByLabel('Wall height').first();
+  await page.getByLabel('Tie wires in each section').fill('1');
+  const hold = page.locator('.verdicts > section').nth(2);
+  await height.focus();
+  let steps = 0;
+  while (!(await hold.getByText("Won't do").first().isVisible()) && steps++ < 12) {
+    const before = await height.inputValue();
+    await height.press('ArrowRight');
+    await expect(height).not.toHaveValue(before);
+  }
+  await expect(hold.locator('.verdict').first()).toHaveAttribute('data-verdict', 'Fails');
+  await expect(hold.locator('.remedy').first()).toContainText(/no farther apart than|at least/);
+  await hold.getByRole('button', { name: /Belly of the long walls/ }).click();
+  await hold.getByRole('button', { name: /show the sum/ }).first().click();
+  await expect(hold.locator('.sum').first()).toContainText('pressure at half the depth');
+  while ((await hold.locator('.verdict').first().getAttribute('data-verdict')) !== 'Sound' && steps++ < 40) {
+    if ((await height.inputValue()) === '0') await page.getByLabel('Tie wires in each section').press('ArrowRight');
+    else await height.press('ArrowLeft');
+    await page.waitForTimeout(150);
+  }
+  await expect(hold.locator('.verdict').first()).toHaveAttribute('data-verdict', 'Sound');
+
+  // Kept, it speaks for its pallets.
+  await page.getByLabel('Project', { exact: true }).fill('Slip bed');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('button', { name: 'Make it' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /taken for this.*spoken for by Slip bed/ }).first()).toBeVisible();
+
+  // The sheet: steps, cuts, what to buy; it prints on A4.
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('heading', { name: 'Slip bed' })).toBeVisible();
+  await expect(page.getByText('Saw the pallets')).toBeVisible();
+  await expect(page.getByText('Not a certificate')).toBeVisible();
+  await page.getByRole('checkbox').first().check();
+  await expect(page.getByText(/^1 of \d+$/)).toBeVisible();
+  const sheet = await page.pdf({ format: 'A4' });
+  expect(sheet.subarray(0, 5).toString()).toBe('%PDF-');
+
+  // A power cut later, all of it is there.
+  await server.kill();
+  await server.start();
+  await open(page.url().split('#')[1]);
+  await expect(page.getByRole('heading', { name: 'Slip bed' })).toBeVisible();
+  await expect(page.getByText(/^1 of \d+$/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /Whelk tub/ })).toBeVisible();
+  await expect(page.getByText('3 to make')).toBeVisible();
+});

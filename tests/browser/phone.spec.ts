@@ -1,0 +1,16 @@
+import { expect, test } from './garden';
+
+test('on a phone the heap is a drawer and a thing is measured with a thumb', async ({ open, page }) => {
+  await open('/gather/10');
+  const drawer = page.getByRole('button', { name: /27 things/ });
+  await expect(drawer).toHaveAttribute('aria-expanded', 'false');
+  await drawer.tap();
+  await expect(page.getByRole('button', { name: /^10, Bait tub/ })).toBeVisible();
+  await drawer.tap();
+  const height = page.getByLabel('Height inside');
+  await height.fill('45cm');
+  await height.press('Enter');
+  await expect(height).toHaveValue('450');
+  const box = (await page.getByRole('button', { name: 'Keep changes' }).boundingBox())!;
+  expect(box.height).toBeGreaterThanOrEqual(44);
+});

@@ -1,0 +1,31 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, lookingTest as test } from './garden';
+
+const screens: [string, string][] = [
+  ['Gather', '/gather/1'],
+  ['a refused thing', '/gather/8'],
+  ['what is it', '/gather/new'],
+  ['Match', '/match'],
+  ['Draw, a bed', '/draw/pallet-bed?source=1'],
+  ['Draw, a tub', '/draw/drilled-tub?source=10'],
+  ['Draw, a cone', '/draw/wound-cone?source=25'],
+  ['Make', '/make/2'],
+  ['House rules', '/house-rules'],
+];
+
+for (const [name, path] of screens) {
+  test(`${name} has nothing that axe objects to and nothing beyond its edge`, async ({ open, page }) => {
+    await open(path);
+    await expect(page.getByRole('heading').first()).toBeVisible();
+    await page.waitForTimeout(400);
+    for (const theme of ['day', 'dusk', 'sun']) {
+      await page.evaluate((t) => (document.documentElement.dataset.theme = t), theme);
+      // Only colours change with the light, so the rest is looked at once.
+      const axe = new AxeBuilder({ page });
+      const { violations } = await (theme === 'day' ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']) : axe.withRules(['color-contrast'])).exclude('.strip svg').analyze();
+      expect(violations.map((v) => `${theme}: ${v.id} ${v.nodes.slice(0, 3).map((n) => `${n.target} ${n.failureSummary?.split('\n')[1] ?? ''}`)}`)).toEqual([]);
+    }
+    const beyond = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    expect(beyond).toBeLessThanOrEqual(0);
+  });
+}
