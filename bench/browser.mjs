@@ -3,12 +3,12 @@ import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 
 const port = 5999;
 const url = `http://127.0.0.1:${port}`;
 const folder = mkdtempSync(join(tmpdir(), 'metaplant-bench-'));
-const args = ['src/Metaplant.Web/bin/Release/net10.0/Metaplant.Web.dll', '--contentRoot', 'src/Metaplant.Web', '--data', folder, '--urls', url, '--demo', '1', '--Logging:LogLevel:Default=None'];
+const args = ['.build/server/Metaplant.Web.dll', '--contentRoot', resolve('src/Metaplant.Web'), '--data', folder, '--urls', url, '--demo', '1', '--Logging:LogLevel:Default=None'];
 
 async function serve() {
   const began = performance.now();

@@ -1,6 +1,6 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -10,6 +10,12 @@ const root = resolve(import.meta.dirname, '../..');
 /** A really started server on a garden of its own, which survives a restart. */
 export class GardenServer {
   readonly folder = mkdtempSync(join(tmpdir(), 'metaplant-browser-'));
+
+  /** A garden that begins as a copy of another's folder. */
+  constructor(from?: string) {
+    if (from) cpSync(from, this.folder, { recursive: true });
+  }
+
   url = '';
   private process: ChildProcess | null = null;
 
@@ -19,7 +25,7 @@ export class GardenServer {
     this.process = spawn(
       'dotnet',
       [
-        join(root, 'src/Metaplant.Web/bin/Release/net10.0/Metaplant.Web.dll'),
+        join(root, '.build/server/Metaplant.Web.dll'),
         '--contentRoot', join(root, 'src/Metaplant.Web'),
         '--data', this.folder,
         '--urls', this.url,
@@ -38,6 +44,7 @@ export class GardenServer {
 
   /** Stops it as a power cut would. */
   async kill(): Promise<void> {
+    if (this.process?.exitCode !== null || this.process.signalCode !== null) return;
     const gone = new Promise((r) => this.process?.once('exit', r));
     this.process?.kill('SIGKILL');
     await gone;
@@ -66,10 +73,21 @@ interface Fixtures {
 }
 
 /** Tests that get a fresh demonstration garden each, and fail on any error the page throws or logs. */
-export const test = base.extend<Fixtures>({
-  // eslint-disable-next-line no-empty-pattern
-  server: async ({}, use) => {
-    const server = new GardenServer();
+export const test = base.extend<Fixtures, { planted: string }>({
+  planted: [
+    // Laying the garden out takes longer than copying it.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const first = new GardenServer();
+      await first.start();
+      await first.kill();
+      await use(first.folder);
+      await first.dispose();
+    },
+    { scope: 'worker' },
+  ],
+  server: async ({ planted }, use) => {
+    const server = new GardenServer(planted);
     await server.start();
     await use(server);
     await server.dispose();
@@ -90,9 +108,8 @@ export const test = base.extend<Fixtures>({
 /** Tests that only look share one garden for each worker. */
 export const lookingTest = test.extend<Record<never, never>, { shared: GardenServer }>({
   shared: [
-    // eslint-disable-next-line no-empty-pattern
-    async ({}, use) => {
-      const server = new GardenServer();
+    async ({ planted }, use) => {
+      const server = new GardenServer(planted);
       await server.start();
       await use(server);
       await server.dispose();

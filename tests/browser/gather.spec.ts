@@ -2,18 +2,18 @@ import { expect, test } from './garden';
 
 test('a nonsense measure is refused at the drawing and what was typed before stays', async ({ open, page }) => {
   await open('/gather/10');
-  const height = page.getByLabel('Height inside');
+  const height = page.getByRole('textbox', { name: 'Height inside' });
   await height.fill('tall');
   await height.press('Enter');
   await expect(page.locator('.problem').first()).toContainText('“tall” is not a length');
-  await expect(page.getByLabel('Across the top, inside')).toHaveValue('600');
+  await expect(page.getByRole('textbox', { name: 'Across the top, inside' })).toHaveValue('600');
 });
 
 test('a measure that cannot be is refused with why, by the core', async ({ open, page }) => {
   await open('/gather/10');
-  await page.getByLabel(/Thickness of the wall/).fill('29 mm');
-  await page.getByLabel('Across the foot, inside').fill('8cm');
-  await page.getByLabel('Across the foot, inside').press('Enter');
+  await page.getByRole('textbox', { name: /Thickness of the wall/ }).fill('29 mm');
+  await page.getByRole('textbox', { name: 'Across the foot, inside' }).fill('8cm');
+  await page.getByRole('textbox', { name: 'Across the foot, inside' }).press('Enter');
   await expect(page.locator('.problem').first()).toContainText('would fill the tub');
 });
 
@@ -79,6 +79,7 @@ test('a house rule turns unmarked pallets into food wood and back', async ({ ope
   await expect(page.locator('.judged')).toContainText('Ornamentals only');
   await page.getByRole('link', { name: 'house rule', exact: true }).click();
   await page.getByLabel(/Any that is not fumigated/).check();
+  await expect(page.getByRole('status')).toContainText('judged again');
   await open('/gather/3');
   await page.reload();
   await expect(page.locator('.judged')).toContainText('May grow food');

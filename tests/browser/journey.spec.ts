@@ -12,13 +12,13 @@ test('from a tub typed in inches to a printed sheet that outlives the server', a
   await page.getByRole('button', { name: 'Something dragged home' }).click();
   await page.getByRole('button', { name: 'Round tub', exact: true }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Whelk tub');
-  await page.getByLabel('Across the top, inside').fill('24');
-  await page.getByLabel('Across the top, inside').press('Enter');
-  await page.getByLabel('Across the foot, inside').fill('19 1/4"');
-  await page.getByLabel('Across the foot, inside').press('Enter');
-  await page.getByLabel('Height inside').fill(`1' 4"`);
-  await page.getByLabel('Height inside').press('Enter');
-  await expect(page.getByLabel('Height inside')).toHaveValue('16');
+  await page.getByRole('textbox', { name: 'Across the top, inside' }).fill('24');
+  await page.getByRole('textbox', { name: 'Across the top, inside' }).press('Enter');
+  await page.getByRole('textbox', { name: 'Across the foot, inside' }).fill('19 1/4"');
+  await page.getByRole('textbox', { name: 'Across the foot, inside' }).press('Enter');
+  await page.getByRole('textbox', { name: 'Height inside' }).fill(`1' 4"`);
+  await page.getByRole('textbox', { name: 'Height inside' }).press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Height inside' })).toHaveValue('16');
   const verdict = page.locator('.judged');
   await expect(verdict).toContainText('Structure only');
 

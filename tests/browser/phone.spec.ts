@@ -7,7 +7,7 @@ test('on a phone the heap is a drawer and a thing is measured with a thumb', asy
   await drawer.tap();
   await expect(page.getByRole('button', { name: /^10, Bait tub/ })).toBeVisible();
   await drawer.tap();
-  const height = page.getByLabel('Height inside');
+  const height = page.getByRole('textbox', { name: 'Height inside' });
   await height.fill('45cm');
   await height.press('Enter');
   await expect(height).toHaveValue('450');
