@@ -1,8 +1,8 @@
 using System.Text.Json;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Growing;
-using Metaplant.Core.Materials;
 using Metaplant.Core.Matching;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
 using Microsoft.EntityFrameworkCore;

@@ -39,7 +39,11 @@
 
 <svelte:window onkeydown={keys} />
 
-<a class="sr focus:not-sr-only" href="#main" onclick={(e) => (e.preventDefault(), document.getElementById('main')?.focus())}>To the work</a>
+<a
+  class="sr focus:not-sr-only"
+  href="#main"
+  onclick={(e) => (e.preventDefault(), document.getElementById('main')?.focus())}>To the work</a
+>
 <svg width="0" height="0" aria-hidden="true" class="absolute">
   <pattern id="hatch-bad" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
     <rect width="6" height="6" fill="var(--board)" /><rect width="2.4" height="6" fill="var(--fails)" />

@@ -1,8 +1,8 @@
 using Metaplant.Core.Cutting;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Drawing;
-using Metaplant.Core.Materials;
 using Metaplant.Core.Matching;
+using Metaplant.Core.Materials;
 
 namespace Metaplant.Core.Building;
 

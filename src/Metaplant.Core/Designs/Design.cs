@@ -40,9 +40,9 @@ public sealed class Settings(IReadOnlyDictionary<string, double> values)
 }
 
 /// <summary>The main stuff a design would be made of: one or more batches of the heap that go together.</summary>
-/// <param name="Key">Stable name of the choice: the ids of the things, in order.</param>
 public sealed record Source(IReadOnlyList<HeapThing> Things)
 {
+    /// <summary>Stable name of the choice: the ids of the things, in order.</summary>
     public string Key => string.Join('+', Things.Select(t => t.Thing.Id));
 
     public HeapThing Main => Things[0];

@@ -29,6 +29,9 @@ public abstract record Outline
     /// <summary>The outline with its two directions exchanged.</summary>
     public abstract Outline Turned();
 
+    /// <summary>The outline made larger or smaller about its middle, alike in both directions.</summary>
+    public abstract Outline ScaledBy(double factor);
+
     /// <summary>The outline as a polygon, anticlockwise, for drawing.</summary>
     public abstract IReadOnlyList<Point> ToPolygon();
 }
@@ -58,6 +61,8 @@ public sealed record RectangleOutline(double LengthX, double WidthY, double Corn
     }
 
     public override Outline Turned() => new RectangleOutline(WidthY, LengthX, CornerRadius);
+
+    public override Outline ScaledBy(double factor) => new RectangleOutline(factor * LengthX, factor * WidthY, factor * CornerRadius);
 
     public override IReadOnlyList<Point> ToPolygon()
     {
@@ -102,6 +107,44 @@ public sealed record CircleOutline(double Diameter) : Outline
 
     public override Outline Turned() => this;
 
+    public override Outline ScaledBy(double factor) => new CircleOutline(factor * Diameter);
+
     public override IReadOnlyList<Point> ToPolygon()
         => [.. Enumerable.Range(0, 48).Select(i => new Point(Diameter / 2 * Math.Cos(i * Math.PI / 24), Diameter / 2 * Math.Sin(i * Math.PI / 24)))];
+}
+
+/// <summary>An ellipse by its two axes. Inset, it is taken as the ellipse with both axes shortened, which lies inside the true one.</summary>
+public sealed record EllipseOutline(double LengthX, double WidthY) : Outline
+{
+    public override double Length => LengthX;
+
+    public override double Width => WidthY;
+
+    public override double Area => Math.PI / 4 * LengthX * WidthY;
+
+    /// <summary>By Ramanujan's second approximation, in error by less than 1e-4 down to axes of 1 to 5.</summary>
+    public override double Perimeter
+    {
+        get
+        {
+            double a = LengthX / 2, b = WidthY / 2, h = Math.Pow((a - b) / (a + b), 2);
+            return Math.PI * (a + b) * (1 + 3 * h / (10 + Math.Sqrt(4 - 3 * h)));
+        }
+    }
+
+    public override Outline? InsetBy(double margin)
+        => LengthX - 2 * margin < 0 || WidthY - 2 * margin < 0 ? null : new EllipseOutline(LengthX - 2 * margin, WidthY - 2 * margin);
+
+    public override double HalfChordAt(double y)
+    {
+        var b = WidthY / 2;
+        return Math.Abs(y) > b + 1e-9 ? -1 : LengthX / 2 * Math.Sqrt(Math.Max(0, 1 - y * y / (b * b)));
+    }
+
+    public override Outline Turned() => new EllipseOutline(WidthY, LengthX);
+
+    public override Outline ScaledBy(double factor) => new EllipseOutline(factor * LengthX, factor * WidthY);
+
+    public override IReadOnlyList<Point> ToPolygon()
+        => [.. Enumerable.Range(0, 48).Select(i => new Point(LengthX / 2 * Math.Cos(i * Math.PI / 24), WidthY / 2 * Math.Sin(i * Math.PI / 24)))];
 }

@@ -121,3 +121,142 @@ public sealed record RoundedTrough(RectangleOutline Bottom, RectangleOutline Mid
         return (p, 4 * q - 3 * p - r, 2 * p - 4 * q + 2 * r);
     }
 }
+
+/// <summary>
+/// A drum cut in half along its length and laid on its side. A(y) = R² acos((R − y)/R) − (R − y) √(2 R y − y²). It reaches to the cut, y = R.
+/// </summary>
+public sealed record HalfDrum(double Diameter, double DrumLength) : Vessel
+{
+    private double R => Diameter / 2;
+
+    public override double Height => R;
+
+    /// <summary>Width of the surface at a level, m.</summary>
+    public double WidthAt(double y) => 2 * Math.Sqrt(Math.Max(0, 2 * R * y - y * y));
+
+    public override Outline SectionAt(double y) => new RectangleOutline(DrumLength, WidthAt(y));
+
+    public override double VolumeTo(double y)
+    {
+        MustReach(y);
+        var below = Math.Clamp((R - y) / R, 0, 1);
+        return DrumLength * (R * R * Math.Acos(below) - (R - y) * Math.Sqrt(Math.Max(0, 2 * R * y - y * y)));
+    }
+}
+
+/// <summary>An upright cylinder with a coarse core down its middle that holds no soil: a filled sack, a mesh ring. No core when its diameter is 0.</summary>
+public sealed record CoredCylinder(double Diameter, double CylinderHeight, double CoreDiameter = 0) : Vessel
+{
+    /// <summary>A ring of mesh bent from a sheet: D = (sheet − overlap)/π.</summary>
+    public static CoredCylinder MeshRing(double sheetLength, double overlap, double height) => new((sheetLength - overlap) / Math.PI, height);
+
+    /// <summary>A sack by its width laid flat and its height standing filled: D = 2 flat/π.</summary>
+    public static CoredCylinder Sack(double flatWidth, double height, double coreDiameter = 0) => new(2 * flatWidth / Math.PI, height, coreDiameter);
+
+    public override double Height => CylinderHeight;
+
+    public override Outline SectionAt(double y) => new CircleOutline(Diameter);
+
+    public override double AreaAt(double y) => Math.PI / 4 * (Diameter * Diameter - CoreDiameter * CoreDiameter);
+
+    public override double VolumeTo(double y)
+    {
+        MustReach(y);
+        return AreaAt(0) * y;
+    }
+}
+
+/// <summary>A level section of a free-form vessel, measured at a height above its foot, m.</summary>
+public sealed record MeasuredSection(double Y, Outline Outline);
+
+/// <summary>
+/// A vessel of no regular shape by three or more measured sections, the first at the foot, the last at the rim. The area between is parabolic, piece by piece:
+/// each pair of steps through its three sections, and a step left over through the last three.
+/// </summary>
+public sealed record FreeForm(IReadOnlyList<MeasuredSection> Sections) : Vessel
+{
+    public const int LeastSections = 3;
+
+    public override double Height => Sections[^1].Y;
+
+    public override double AreaAt(double y)
+    {
+        var (a, b, c) = Piece(y);
+        return Math.Max(0, Lagrange(a, b, c, y));
+    }
+
+    /// <summary>The nearest measured outline, scaled to the area here.</summary>
+    public override Outline SectionAt(double y)
+    {
+        var nearest = Sections.MinBy(s => Math.Abs(s.Y - y))!.Outline;
+        return nearest.ScaledBy(Math.Sqrt(AreaAt(y) / nearest.Area));
+    }
+
+    public override double VolumeTo(double y)
+    {
+        MustReach(y);
+        double volume = 0, from = 0;
+        for (var i = 1; i < Sections.Count && from < y; i++)
+        {
+            var to = Math.Min(Sections[i].Y, y);
+            // Simpson's rule is exact for a parabola.
+            volume += (to - from) / 6 * (AreaAt(from) + 4 * AreaAt((from + to) / 2) + AreaAt(to));
+            from = to;
+        }
+
+        return volume;
+    }
+
+    private (MeasuredSection A, MeasuredSection B, MeasuredSection C) Piece(double y)
+    {
+        var step = 0;
+        while (step < Sections.Count - 2 && y > Sections[step + 1].Y) step++;
+        var first = Math.Min(step - step % 2, Sections.Count - LeastSections);
+        return (Sections[first], Sections[first + 1], Sections[first + 2]);
+    }
+
+    private static double Lagrange(MeasuredSection a, MeasuredSection b, MeasuredSection c, double y)
+        => a.Outline.Area * (y - b.Y) * (y - c.Y) / ((a.Y - b.Y) * (a.Y - c.Y))
+        + b.Outline.Area * (y - a.Y) * (y - c.Y) / ((b.Y - a.Y) * (b.Y - c.Y))
+        + c.Outline.Area * (y - a.Y) * (y - b.Y) / ((c.Y - a.Y) * (c.Y - b.Y));
+}
+
+/// <summary>A vessel known by the buckets of water it took to fill: its volume in m³ and its height; its sides are taken as upright.</summary>
+public sealed record PouredVessel(double PouredVolume, double PouredHeight) : Vessel
+{
+    public override double Height => PouredHeight;
+
+    public override Outline SectionAt(double y) => new CircleOutline(Math.Sqrt(4 * PouredVolume / PouredHeight / Math.PI));
+
+    public override double VolumeTo(double y)
+    {
+        MustReach(y);
+        return PouredVolume * y / PouredHeight;
+    }
+}
+
+/// <summary>
+/// A tyre lying flat: the rim's cylinder, and the hollow of the side walls beyond it. Overall and rim diameter and the width of the section in m.
+/// </summary>
+public sealed record Tyre(double OverallDiameter, double RimDiameter, double SectionWidth) : Vessel
+{
+    /// <summary>Thickness of tread and case together, m: a car's, worn.</summary>
+    public const double Tread = .015;
+
+    /// <summary>Part of the square hollow that the rounded side walls leave.</summary>
+    public const double HollowFullness = .75;
+
+    public override double Height => SectionWidth;
+
+    private double InsideTread => Math.Max(RimDiameter, OverallDiameter - 2 * Tread);
+
+    public override Outline SectionAt(double y) => new CircleOutline(RimDiameter);
+
+    public override double AreaAt(double y) => Math.PI / 4 * (RimDiameter * RimDiameter + HollowFullness * (InsideTread * InsideTread - RimDiameter * RimDiameter));
+
+    public override double VolumeTo(double y)
+    {
+        MustReach(y);
+        return AreaAt(0) * y;
+    }
+}

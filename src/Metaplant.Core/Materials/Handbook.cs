@@ -8,8 +8,11 @@ namespace Metaplant.Core.Materials;
 /// </summary>
 public sealed class Handbook
 {
+    /// <summary>All rows in the order of the tables, with the published values.</summary>
+    public static IReadOnlyList<Constant> Rows { get; } = [.. Media.Rows, .. Timbers.Rows, .. Substances.Rows, .. Fills.Rows, .. Practice.Rows];
+
     private static readonly FrozenDictionary<string, Constant> Published =
-        Media.Rows.Concat(Timbers.Rows).Concat(Substances.Rows).Concat(Practice.Rows).ToFrozenDictionary(r => r.Id, StringComparer.Ordinal);
+        Rows.ToFrozenDictionary(r => r.Id, StringComparer.Ordinal);
 
     private readonly FrozenDictionary<string, double> own;
 
@@ -17,9 +20,6 @@ public sealed class Handbook
 
     /// <summary>The tables as published, nothing changed.</summary>
     public static Handbook Default { get; } = new(FrozenDictionary<string, double>.Empty);
-
-    /// <summary>All rows in the order of the tables, with the published values.</summary>
-    public static IReadOnlyList<Constant> Rows { get; } = [.. Media.Rows, .. Timbers.Rows, .. Substances.Rows, .. Practice.Rows];
 
     /// <summary>The value in force. An id that no table has is a bug and throws <see cref="KeyNotFoundException"/>.</summary>
     public double this[string id] => own.TryGetValue(id, out var value) ? value : Published[id].Value;

@@ -1,7 +1,7 @@
 using Metaplant.Core.Designs;
 using Metaplant.Core.Growing;
-using Metaplant.Core.Materials;
 using Metaplant.Core.Matching;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Microsoft.EntityFrameworkCore;
 

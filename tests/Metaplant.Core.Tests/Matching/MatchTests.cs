@@ -1,6 +1,6 @@
 using Metaplant.Core.Designs;
-using Metaplant.Core.Materials;
 using Metaplant.Core.Matching;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
 

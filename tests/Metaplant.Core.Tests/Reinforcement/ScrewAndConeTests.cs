@@ -2,6 +2,7 @@ using CsCheck;
 using Metaplant.Core.Designs.LoadPaths;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Reinforcement;
+using Metaplant.Core.Supports;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Tests.Reinforcement;

@@ -52,7 +52,11 @@ class Garden {
   /** Reads again what a write may have changed. */
   async refresh(): Promise<void> {
     await this.try(async () => {
-      const [info, things, projects] = await Promise.all([api.GET('/api/garden'), api.GET('/api/things'), api.GET('/api/projects')]);
+      const [info, things, projects] = await Promise.all([
+        api.GET('/api/garden'),
+        api.GET('/api/things'),
+        api.GET('/api/projects'),
+      ]);
       if (info.data) this.info = info.data;
       if (things.data) this.things = things.data;
       if (projects.data) this.projects = projects.data;
@@ -63,7 +67,10 @@ class Garden {
 
   async match(): Promise<void> {
     await this.try(async () => {
-      const { data, error, response } = await api.POST('/api/match', { params: { query: { aim: this.aim } }, body: this.brief });
+      const { data, error, response } = await api.POST('/api/match', {
+        params: { query: { aim: this.aim } },
+        body: this.brief,
+      });
       if (data) this.matches = data;
       else this.trouble = troubleOf(response.status, error);
     });
@@ -86,12 +93,22 @@ class Garden {
     this.keep();
   }
 
+  /** At once, so that the next number typed is already read in them; put back if the garden will not keep it. */
   async setUnits(units: System): Promise<void> {
-    await this.write(() => api.PUT('/api/garden/settings', { body: { units, rules: null } }), `Shown in ${units}`);
+    const before = this.info;
+    if (before) this.info = { ...before, units };
+    const trouble = await this.write(
+      () => api.PUT('/api/garden/settings', { body: { units, rules: null } }),
+      `Lengths are in ${units}`,
+    );
+    if (trouble && before) this.info = { ...this.info!, units: before.units };
   }
 
   async setRule(rule: string, school: string): Promise<void> {
-    await this.write(() => api.PUT('/api/garden/settings', { body: { units: null, rules: { [rule]: school } } }), 'House rule changed; the heap is judged again');
+    await this.write(
+      () => api.PUT('/api/garden/settings', { body: { units: null, rules: { [rule]: school } } }),
+      'House rule changed; the heap is judged again',
+    );
   }
 
   /** Puts the gardener's own value in place of ours, or ours back with null. Returns what was wrong, if anything. */

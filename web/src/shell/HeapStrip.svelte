@@ -39,7 +39,13 @@
       width: Math.max(w, 26),
       height,
       copies: Array.from({ length: copies }, (_, i) => i * each),
-      frame: { scale: s, width: w, height, x: (m) => (m - b.x0) * s + Math.max(0, (26 - w) / 2), y: (m) => height - (m - b.y0) * s },
+      frame: {
+        scale: s,
+        width: w,
+        height,
+        x: (m) => (m - b.x0) * s + Math.max(0, (26 - w) / 2),
+        y: (m) => height - (m - b.y0) * s,
+      },
     };
   }
 
@@ -52,7 +58,11 @@
   }
 
   function words(thing: Thing): string {
-    const parts = [`${thing.number}, ${thing.name}`, thing.count > 1 ? `${thing.count} of them` : '', thing.fitness === 'Refused' ? 'refused' : ''];
+    const parts = [
+      `${thing.number}, ${thing.name}`,
+      thing.count > 1 ? `${thing.count} of them` : '',
+      thing.fitness === 'Refused' ? 'refused' : '',
+    ];
     if (garden.lifted[thing.id]) parts.push(`${garden.lifted[thing.id]} taken for this`);
     for (const s of thing.spokenFor) parts.push(`${s.count} spoken for by ${s.projectName}`);
     return parts.filter(Boolean).join(', ');
@@ -81,7 +91,12 @@
               <g transform="translate(0 {-up})">
                 {#each s.thing.silhouette as shape, i (i)}
                   {#if shape.kind === 'Disc'}
-                    <circle class:void={shape.ink === 'Hole'} cx={s.frame.x(shape.points[0])} cy={s.frame.y(shape.points[1])} r={(shape.radius ?? 0) * s.frame.scale} />
+                    <circle
+                      class:void={shape.ink === 'Hole'}
+                      cx={s.frame.x(shape.points[0])}
+                      cy={s.frame.y(shape.points[1])}
+                      r={(shape.radius ?? 0) * s.frame.scale}
+                    />
                   {:else}
                     <polygon points={pointsOf(shape, s.frame)} />
                   {/if}
@@ -96,13 +111,16 @@
   <div class="foot">
     <span class="scale" aria-hidden="true"><i style:width="{SCALE}px"></i> 1 m</span>
     <span class="said">{tagged ? words(tagged) : garden.said}</span>
-    <label><span class="sr">Show</span>
+    <label
+      ><span class="sr">Show</span>
       <select bind:value={group}>
         <option value="">everything</option>
         {#each groups as g (g)}<option value={g}>{g.toLowerCase()}</option>{/each}
       </select>
     </label>
-    <button type="button" onclick={() => (folded = !folded)} aria-expanded={!folded}>{garden.things.length} things · {garden.pieces} pieces · {folded ? 'unfold ▴' : 'fold ▾'}</button>
+    <button type="button" onclick={() => (folded = !folded)} aria-expanded={!folded}
+      >{garden.things.length} things · {garden.pieces} pieces · {folded ? 'unfold ▴' : 'fold ▾'}</button
+    >
   </div>
 </footer>
 

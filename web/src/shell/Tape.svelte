@@ -34,18 +34,30 @@
     {/each}
   </nav>
   <div class="tools">
-    <label><span class="sr">Units</span>
+    <label
+      ><span class="sr">Units</span>
       <select value={garden.system} onchange={(e) => void garden.setUnits(e.currentTarget.value as System)}>
         {#each units as unit (unit)}<option value={unit}>{unit}</option>{/each}
       </select>
     </label>
-    <label><span class="sr">Light</span>
+    <label
+      ><span class="sr">Light</span>
       <select value={garden.theme} onchange={(e) => garden.setTheme(e.currentTarget.value as Theme)}>
         {#each themes as theme (theme.id)}<option value={theme.id}>{theme.name}</option>{/each}
       </select>
     </label>
-    <button type="button" disabled={!garden.info?.undo} title={garden.info?.undo ?? 'Nothing to undo'} onclick={() => void garden.undo()}>Undo</button>
-    <button type="button" disabled={!garden.info?.redo} title={garden.info?.redo ?? 'Nothing to redo'} onclick={() => void garden.redo()}>Redo</button>
+    <button
+      type="button"
+      disabled={!garden.info?.undo}
+      title={garden.info?.undo ?? 'Nothing to undo'}
+      onclick={() => void garden.undo()}>Undo</button
+    >
+    <button
+      type="button"
+      disabled={!garden.info?.redo}
+      title={garden.info?.redo ?? 'Nothing to redo'}
+      onclick={() => void garden.redo()}>Redo</button
+    >
     <a href="/house-rules" use:link class="rules">House rules</a>
   </div>
 </header>

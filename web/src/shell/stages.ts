@@ -10,7 +10,15 @@ export interface Stage {
 /** The stages that are built, in the order of the work. */
 export const stages: Stage[] = [
   { name: 'Gather', path: '/gather', fact: (g) => `${g.things.length} things` },
-  { name: 'Match', path: '/match', fact: (g) => (g.matches ? `${g.matches.filter((m) => m.standing === 'WillDo').length} will do` : ' ') },
+  {
+    name: 'Match',
+    path: '/match',
+    fact: (g) => (g.matches ? `${g.matches.filter((m) => m.standing === 'WillDo').length} will do` : ' '),
+  },
   { name: 'Draw', path: '/draw', fact: (g) => `${g.projects.length} kept` },
-  { name: 'Make', path: '/make', fact: (g) => (g.projects.length === 0 ? 'nothing yet' : `${g.projects.length} to make`) },
+  {
+    name: 'Make',
+    path: '/make',
+    fact: (g) => (g.projects.length === 0 ? 'nothing yet' : `${g.projects.length} to make`),
+  },
 ];

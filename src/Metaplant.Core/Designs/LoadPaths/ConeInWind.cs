@@ -1,5 +1,6 @@
 using Metaplant.Core.Materials;
 using Metaplant.Core.Reinforcement;
+using Metaplant.Core.Supports;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Designs.LoadPaths;

@@ -34,7 +34,9 @@ interface ProblemBody {
 /** Reads problem details into sentences; a body that is none still gives one sentence. */
 export function troubleOf(status: number, body: unknown): Trouble {
   const problem = (typeof body === 'object' && body !== null ? body : {}) as ProblemBody;
-  const fields = Object.fromEntries(Object.entries(problem.errors ?? {}).map(([field, words]) => [field, words.join(' ')]));
+  const fields = Object.fromEntries(
+    Object.entries(problem.errors ?? {}).map(([field, words]) => [field, words.join(' ')]),
+  );
   const first = Object.values(fields)[0];
   return { status, whole: problem.detail ?? first ?? problem.title ?? 'The garden did not answer.', fields };
 }

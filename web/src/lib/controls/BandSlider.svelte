@@ -21,7 +21,11 @@
     if (good.length === slider.notches.length) return 'all of it holds';
     if (good.length === 0) return 'none of it holds';
     const [a, b] = [good[0], good[good.length - 1]];
-    return a === slider.notches[0] ? `holds to ${say(b.value, slider.unit, garden.system)}` : b === slider.notches[last] ? `holds from ${say(a.value, slider.unit, garden.system)}` : `holds ${say(a.value, slider.unit, garden.system)} to ${say(b.value, slider.unit, garden.system)}`;
+    return a === slider.notches[0]
+      ? `holds to ${say(b.value, slider.unit, garden.system)}`
+      : b === slider.notches[last]
+        ? `holds from ${say(a.value, slider.unit, garden.system)}`
+        : `holds ${say(a.value, slider.unit, garden.system)} to ${say(b.value, slider.unit, garden.system)}`;
   });
 </script>
 
@@ -41,11 +45,17 @@
       max={last}
       step="1"
       value={at}
-      aria-valuetext="{words}{here.label ? `, ${here.label}` : ''}, {here.verdict === null ? 'cannot be cut' : here.verdict}"
+      aria-valuetext="{words}{here.label ? `, ${here.label}` : ''}, {here.verdict === null
+        ? 'cannot be cut'
+        : here.verdict}"
       oninput={(e) => onvalue(slider.notches[Number(e.currentTarget.value)].value)}
     />
   </div>
-  <p class="ends"><span>{say(slider.notches[0].value, slider.unit, garden.system)}</span><span>{here.label ? `${here.label}, ` : ''}{holdsTo}</span><span>{say(slider.notches[last].value, slider.unit, garden.system)}</span></p>
+  <p class="ends">
+    <span>{say(slider.notches[0].value, slider.unit, garden.system)}</span><span
+      >{here.label ? `${here.label}, ` : ''}{holdsTo}</span
+    ><span>{say(slider.notches[last].value, slider.unit, garden.system)}</span>
+  </p>
 </div>
 
 <style>

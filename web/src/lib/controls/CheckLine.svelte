@@ -20,17 +20,27 @@
 
 <li>
   <button type="button" class="line" aria-expanded={open} onclick={() => (open = !open)}>
-    <span class="name">{check.name}{#if blocked}<em data-verdict={blocked.verdict}>drain blocked {percent(blocked)}</em>{/if}</span>
-    <span class="bar" aria-hidden="true"><i data-verdict={check.verdict} style:width="{Math.min(100, (check.utilisation ?? 0) * 100)}%"></i></span>
+    <span class="name"
+      >{check.name}{#if blocked}<em data-verdict={blocked.verdict}>drain blocked {percent(blocked)}</em>{/if}</span
+    >
+    <span class="bar" aria-hidden="true"
+      ><i data-verdict={check.verdict} style:width="{Math.min(100, (check.utilisation ?? 0) * 100)}%"></i></span
+    >
     <b>{percent(check)}</b>
   </button>
   {#if open}
     {#each blocked ? [check, blocked] : [check] as c (c.id)}
       <div class="more">
         <p><VerdictWord verdict={c.verdict} /> {c.words}</p>
-        {#if c.utilisation !== null}<p class="soft">{say(c.demand, c.unit, garden.system)} asked of it, {say(c.capacity, c.unit, garden.system)} it can give.</p>{/if}
-        {#each c.remedies as r, i (i)}<p class="remedy">{r.words} <b>{say(r.value, r.unit, garden.system)}</b></p>{/each}
-        {#each c.sums as sum, i (i)}<div class="sums"><span>{sum.title}: </span><SumOpener {sum} {onchanged} /></div>{/each}
+        {#if c.utilisation !== null}<p class="soft">
+            {say(c.demand, c.unit, garden.system)} asked of it, {say(c.capacity, c.unit, garden.system)} it can give.
+          </p>{/if}
+        {#each c.remedies as r, i (i)}<p class="remedy">
+            {r.words} <b>{say(r.value, r.unit, garden.system)}</b>
+          </p>{/each}
+        {#each c.sums as sum, i (i)}<div class="sums">
+            <span>{sum.title}: </span><SumOpener {sum} {onchanged} />
+          </div>{/each}
       </div>
     {/each}
   {/if}

@@ -21,12 +21,17 @@
   function typed(event: Event & { currentTarget: HTMLInputElement }) {
     const read = parse(event.currentTarget.value, unit, garden.system);
     if (read.error !== undefined) onerror(read.error);
-    else onvalue(read.value);
+    else {
+      if (unit === 'Metre') event.currentTarget.value = lengthDigits(read.value, garden.system);
+      onvalue(read.value);
+    }
   }
 </script>
 
 <div class="measure-field">
-  <label for={id}>{name}{#if hint}<small>{hint}</small>{/if}</label>
+  <label for={id}
+    >{name}{#if hint}<small>{hint}</small>{/if}</label
+  >
   <input
     {id}
     class="field mono"
@@ -36,6 +41,7 @@
     aria-describedby={error ? `${id}-wrong` : undefined}
     onfocus={(e) => e.currentTarget.select()}
     onchange={typed}
+    onkeydown={(e) => e.key === 'Enter' && (e.preventDefault(), e.currentTarget.blur())}
   />
   {#if error}<p class="problem" id="{id}-wrong">{error}</p>{/if}
 </div>

@@ -65,12 +65,22 @@
             {#if editing === term.constantId}
               {@const row = constants.get(term.constantId)}
               <span class="editor">
-                <label>In SI{row ? `, from ${row.least.toPrecision(3)} to ${row.greatest.toPrecision(3)}` : ''}
-                  <input class="field mono" bind:value={typed} inputmode="decimal" aria-invalid={wrong ? 'true' : undefined} />
+                <label
+                  >In SI{row ? `, from ${row.least.toPrecision(3)} to ${row.greatest.toPrecision(3)}` : ''}
+                  <input
+                    class="field mono"
+                    bind:value={typed}
+                    inputmode="decimal"
+                    aria-invalid={wrong ? 'true' : undefined}
+                  />
                 </label>
                 {#if wrong}<span class="problem">{wrong}</span>{/if}
-                <button type="button" class="change" onclick={() => void keep(Number(typed.replace(',', '.')))}>use it</button>
-                {#if own}<button type="button" class="change" onclick={() => void keep(null)}>back to {row?.value.toPrecision(4)}</button>{/if}
+                <button type="button" class="change" onclick={() => void keep(Number(typed.replace(',', '.')))}
+                  >use it</button
+                >
+                {#if own}<button type="button" class="change" onclick={() => void keep(null)}
+                    >back to {row?.value.toPrecision(4)}</button
+                  >{/if}
                 {#if row}<span class="soft small">{row.source}</span>{/if}
               </span>
             {/if}
@@ -78,7 +88,7 @@
         </dd>
       {/each}
     </dl>
-    <p class="soft small">{sum.source}.{#each sum.assumptions as a (a)}{' '}{a}.{/each}</p>
+    <p class="soft small">{[sum.source, ...sum.assumptions].join('. ')}.</p>
   </div>
 {/if}
 

@@ -2,7 +2,12 @@
   import type { Verdict } from '../api/client';
 
   const { verdict }: { verdict: Verdict } = $props();
-  const words: Record<Verdict, string> = { Sound: 'Sound', Tight: 'Tight', Fails: "Won't do", AskAProfessional: 'Ask a professional' };
+  const words: Record<Verdict, string> = {
+    Sound: 'Sound',
+    Tight: 'Tight',
+    Fails: "Won't do",
+    AskAProfessional: 'Ask a professional',
+  };
 </script>
 
 <span class="verdict" data-verdict={verdict}>{words[verdict]}</span>

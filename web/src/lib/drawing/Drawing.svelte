@@ -25,7 +25,20 @@
     scale?: number;
   }
 
-  const { view, height, names = {}, errors = {}, weakest = null, bad, tappable, onpart, onmeasure, onerror, stale = false, scale }: Props = $props();
+  const {
+    view,
+    height,
+    names = {},
+    errors = {},
+    weakest = null,
+    bad,
+    tappable,
+    onpart,
+    onmeasure,
+    onerror,
+    stale = false,
+    scale,
+  }: Props = $props();
 
   let width = $state(600);
   const margin = $derived(view.dimensions.length > 0 ? 62 : 12);
@@ -38,7 +51,11 @@
   function typed(field: string, event: Event & { currentTarget: HTMLInputElement }) {
     const read = parseLength(event.currentTarget.value, garden.system);
     if (read.error !== undefined) onerror?.(field, read.error);
-    else onmeasure?.(field, read.value);
+    else {
+      // Shown as it was understood at once, before the picture follows.
+      event.currentTarget.value = lengthDigits(read.value, garden.system);
+      onmeasure?.(field, read.value);
+    }
   }
 </script>
 
@@ -67,10 +84,12 @@
         autocomplete="off"
         onfocus={(e) => e.currentTarget.select()}
         onchange={(e) => typed(field, e)}
-        onkeydown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+        onkeydown={(e) => e.key === 'Enter' && (e.preventDefault(), e.currentTarget.blur())}
       />
     {:else}
-      <span class="shown" style:left="{p.x}px" style:top="{p.y}px">{lengthDigits(p.dimension.value, garden.system)}</span>
+      <span class="shown" style:left="{p.x}px" style:top="{p.y}px"
+        >{lengthDigits(p.dimension.value, garden.system)}</span
+      >
     {/if}
   {/each}
 </figure>

@@ -19,7 +19,8 @@
 
 {#each shapes as shape, i (i)}
   {@const tap = shape.part && tappable?.has(shape.part) ? shape.part : null}
-  <!-- svelte-ignore a11y_no_noninteractive_tabindex -- it has the role of a button whenever it has the index -->
+  <!-- It has the role of a button whenever it has the index. -->
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
   <g
     class="ink ink-{shape.ink.toLowerCase()}"
     data-part={shape.part}
@@ -36,7 +37,11 @@
     {:else if shape.kind === 'Polyline'}
       <polyline points={pointsOf(shape, frame)} fill="none" />
     {:else if shape.kind === 'Disc'}
-      <circle cx={frame.x(shape.points[0])} cy={frame.y(shape.points[1])} r={Math.max(1.6, (shape.radius ?? 0) * frame.scale)} />
+      <circle
+        cx={frame.x(shape.points[0])}
+        cy={frame.y(shape.points[1])}
+        r={Math.max(1.6, (shape.radius ?? 0) * frame.scale)}
+      />
     {:else}
       <text x={frame.x(shape.points[0])} y={frame.y(shape.points[1]) - 7} text-anchor="middle">{shape.words}</text>
     {/if}

@@ -91,7 +91,13 @@ function place(d: Dimension, frame: Frame): Placed {
   const across = Math.abs(nx) > 0.5;
   const short = length < (across ? LABEL.height : LABEL.width) + 8;
   const further = short && off !== 0 ? Math.sign(off) * (across ? LABEL.width * 0.62 : LABEL.height * 0.75) : 0;
-  return { dimension: d, line, legs, x: (line[0] + line[2]) / 2 + nx * further, y: (line[1] + line[3]) / 2 + ny * further };
+  return {
+    dimension: d,
+    line,
+    legs,
+    x: (line[0] + line[2]) / 2 + nx * further,
+    y: (line[1] + line[3]) / 2 + ny * further,
+  };
 }
 
 function apart(a: Placed, b: Placed): boolean {
@@ -107,6 +113,7 @@ function apart(a: Placed, b: Placed): boolean {
 /** SVG points of a polygon or polyline. */
 export function pointsOf(shape: Shape, frame: Frame): string {
   const out: string[] = [];
-  for (let i = 0; i < shape.points.length; i += 2) out.push(`${frame.x(shape.points[i]).toFixed(1)},${frame.y(shape.points[i + 1]).toFixed(1)}`);
+  for (let i = 0; i < shape.points.length; i += 2)
+    out.push(`${frame.x(shape.points[i]).toFixed(1)},${frame.y(shape.points[i + 1]).toFixed(1)}`);
   return out.join(' ');
 }

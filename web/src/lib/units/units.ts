@@ -35,7 +35,11 @@ function number(text: string): number {
  * Curly quotes and primes count as straight ones. The value is in metres.
  */
 export function parseLength(text: string, system: System): Parsed {
-  const clean = text.trim().toLowerCase().replace(/[’′]/g, "'").replace(/[”″]|''/g, '"');
+  const clean = text
+    .trim()
+    .toLowerCase()
+    .replace(/[’′]/g, "'")
+    .replace(/[”″]|''/g, '"');
   if (clean === '') return { error: 'Type a length.' };
   if (clean.startsWith('-')) return { error: 'A length cannot be less than nothing.' };
   const pattern = /(\d+\s+\d+\/\d+|\d+\/\d+|[\d.,]+)\s*([a-z]+|'|")?\s*/gy;
@@ -119,13 +123,17 @@ export function show(value: number, unit: Unit, system: System): Shown {
       return { number: lengthDigits(value, system), unit: system };
     case 'SquareMetre':
       if (Math.abs(value) < 0.001) return { number: figures(value * 1e6), unit: 'mm²' };
-      return imperial ? { number: figures(value / 0.09290304), unit: 'sq ft' } : { number: digits(value, 2), unit: 'm²' };
+      return imperial
+        ? { number: figures(value / 0.09290304), unit: 'sq ft' }
+        : { number: digits(value, 2), unit: 'm²' };
     case 'CubicMetre':
       return imperial
         ? { number: figures(value / 0.003785411784), unit: 'US gal' }
         : { number: digits(value * 1000, value < 0.01 ? 1 : 0), unit: 'litres' };
     case 'Kilogram':
-      return imperial ? { number: digits(value / 0.45359237, 0), unit: 'lb' } : { number: digits(value, value < 10 ? 1 : 0), unit: 'kg' };
+      return imperial
+        ? { number: digits(value / 0.45359237, 0), unit: 'lb' }
+        : { number: digits(value, value < 10 ? 1 : 0), unit: 'kg' };
     case 'KilogramPerCubicMetre':
       return { number: digits(value, 0), unit: 'kg/m³' };
     case 'Newton':
@@ -138,13 +146,17 @@ export function show(value: number, unit: Unit, system: System): Shown {
       return { number: figures(value), unit: 'N m' };
     case 'Pascal':
       if (value >= 1e9) return { number: figures(value / 1e9), unit: 'GPa' };
-      return value >= 1e5 ? { number: figures(value / 1e6), unit: 'MPa' } : { number: figures(value / 1000), unit: 'kPa' };
+      return value >= 1e5
+        ? { number: figures(value / 1e6), unit: 'MPa' }
+        : { number: figures(value / 1000), unit: 'kPa' };
     case 'MetrePerSecond':
       return value < 0.01 ? { number: figures(value * 3.6e6), unit: 'mm/h' } : { number: figures(value), unit: 'm/s' };
     case 'CubicMetrePerSecond':
       return { number: figures(value * 60000), unit: 'litres/min' };
     case 'Second':
-      return value < 5400 ? { number: digits(value / 60, 0), unit: 'min' } : { number: digits(value / 3600, 1), unit: 'h' };
+      return value < 5400
+        ? { number: digits(value / 60, 0), unit: 'min' }
+        : { number: digits(value / 3600, 1), unit: 'h' };
     case 'Degree':
       return { number: digits(value, 1), unit: '°' };
     default:

@@ -31,7 +31,11 @@
   const fit = $derived(board.board?.fit ?? null);
   const names = $derived(Object.fromEntries(board.board?.sliders.map((s) => [s.id, s.name]) ?? []));
   const weakest = $derived(fit?.hold.weakest ?? null);
-  const weakestWords = $derived(weakest && weakest.utilisation !== null ? `weakest: ${weakest.name.toLowerCase()}, ${Math.round(weakest.utilisation * 100)} %` : '');
+  const weakestWords = $derived(
+    weakest && weakest.utilisation !== null
+      ? `weakest: ${weakest.name.toLowerCase()}, ${Math.round(weakest.utilisation * 100)} %`
+      : '',
+  );
 
   /** Front and plan share one scale and a column; the section has its own beside them. */
   const views = $derived(board.board?.views ?? []);
@@ -43,7 +47,12 @@
     const column = width > 640 ? width * 0.6 : width;
     return Math.min((column - 130) / x, 360 / y);
   });
-  const heights = $derived(views.slice(0, 2).map((v) => { const b = boundsOf(v.shapes); return Math.max(110, (b.y1 - b.y0) * (scale ?? 1) + 112); }));
+  const heights = $derived(
+    views.slice(0, 2).map((v) => {
+      const b = boundsOf(v.shapes);
+      return Math.max(110, (b.y1 - b.y0) * (scale ?? 1) + 112);
+    }),
+  );
 
   function sectionHeight(view: View): number {
     const b = boundsOf(view.shapes);
@@ -66,28 +75,59 @@
 {#if fit && board.board}
   <div class="draw">
     <section class="settings" aria-label="Settings">
-      <label class="small">Project
-        <input class="field title" bind:value={board.name} maxlength="200" aria-invalid={board.trouble?.fields.name ? 'true' : undefined} oninput={() => (board.changed = true)} />
+      <label class="small"
+        >Project
+        <input
+          class="field title"
+          bind:value={board.name}
+          maxlength="200"
+          aria-invalid={board.trouble?.fields.name ? 'true' : undefined}
+          oninput={() => (board.changed = true)}
+        />
       </label>
       {#if board.trouble?.fields.name}<p class="problem">{board.trouble.fields.name}</p>{/if}
       <p class="soft small kind">{fit.designName} · {fit.size}</p>
-      {#each board.board.sliders as slider (slider.id)}<BandSlider {slider} onvalue={(v) => board.set(slider.id, v)} />{/each}
+      {#each board.board.sliders as slider (slider.id)}<BandSlider
+          {slider}
+          onvalue={(v) => board.set(slider.id, v)}
+        />{/each}
       {#if board.refused}<p class="problem" role="alert">{board.refused} The picture is of the last that could.</p>{/if}
       <h3>Takes from the heap</h3>
-      <p class="tags">{#each fit.takes as take (take.thingId)}<span class="tag"><b>{String(take.number).padStart(2, '0')}</b> {take.name}{take.count > 1 ? ` × ${take.count}` : ''}</span>{/each}</p>
+      <p class="tags">
+        {#each fit.takes as take (take.thingId)}<span class="tag"
+            ><b>{String(take.number).padStart(2, '0')}</b> {take.name}{take.count > 1 ? ` × ${take.count}` : ''}</span
+          >{/each}
+      </p>
       <h3>Still to find</h3>
       {#if fit.buys.length === 0}<p class="soft">Nothing; the heap has it all.</p>{/if}
       <ul class="buys">
         {#each fit.buys as buy (buy.name)}
-          <li>{digits(buy.amount, 1)} {buy.per === 'pieces' ? '' : buy.per} {buy.name.toLowerCase()} · {buy.product ? money(buy.cost) : 'nothing bought will do'}</li>
+          <li>
+            {digits(buy.amount, 1)}
+            {buy.per === 'pieces' ? '' : buy.per}
+            {buy.name.toLowerCase()} · {buy.product ? money(buy.cost) : 'nothing bought will do'}
+          </li>
         {/each}
       </ul>
       {#if board.trouble && !board.trouble.fields.name}<p class="problem" role="alert">{board.trouble.whole}</p>{/if}
       <div class="actions">
-        <button type="button" class="btn-main rounded-sm px-4" disabled={board.project !== null && !board.changed} onclick={() => void keep()}>{board.project ? 'Keep changes' : 'Keep it'}</button>
+        <button
+          type="button"
+          class="btn-main rounded-sm px-4"
+          disabled={board.project !== null && !board.changed}
+          onclick={() => void keep()}>{board.project ? 'Keep changes' : 'Keep it'}</button
+        >
         {#if board.project}
-          <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void push(`/make/${board.project!.id}`)}>Make it</button>
-          <button type="button" class="btn-plain rounded-sm px-4" onclick={async () => (await board.drop()) && void push('/match')}>Drop it</button>
+          <button
+            type="button"
+            class="btn-plain rounded-sm px-4"
+            onclick={() => void push(`/make/${board.project!.id}`)}>Make it</button
+          >
+          <button
+            type="button"
+            class="btn-plain rounded-sm px-4"
+            onclick={async () => (await board.drop()) && void push('/match')}>Drop it</button
+          >
         {/if}
       </div>
     </section>
@@ -97,14 +137,33 @@
       <div class="columns" class:narrow={width <= 640}>
         <div>
           {#each views.slice(0, 2) as view, i (view.id)}
-            <h2>{view.title}{#if i === 0}<span class="weakest">{weakestWords}</span>{/if}</h2>
-            <Drawing {view} height={heights[i]} {scale} {names} weakest={weakest?.part} stale={board.refused !== ''} onmeasure={(f, v) => board.set(f, v)} onerror={(_, s) => (board.refused = s)} />
+            <h2>
+              {view.title}{#if i === 0}<span class="weakest">{weakestWords}</span>{/if}
+            </h2>
+            <Drawing
+              {view}
+              height={heights[i]}
+              {scale}
+              {names}
+              weakest={weakest?.part}
+              stale={board.refused !== ''}
+              onmeasure={(f, v) => board.set(f, v)}
+              onerror={(_, s) => (board.refused = s)}
+            />
           {/each}
         </div>
         <div>
           {#each views.slice(2) as view (view.id)}
             <h2>{view.title}</h2>
-            <Drawing {view} height={sectionHeight(view)} {names} weakest={weakest?.part} stale={board.refused !== ''} onmeasure={(f, v) => board.set(f, v)} onerror={(_, s) => (board.refused = s)} />
+            <Drawing
+              {view}
+              height={sectionHeight(view)}
+              {names}
+              weakest={weakest?.part}
+              stale={board.refused !== ''}
+              onmeasure={(f, v) => board.set(f, v)}
+              onerror={(_, s) => (board.refused = s)}
+            />
           {/each}
           <ul class="legend small">
             {#if fit.drain.wetLayer > 0}<li><i class="wet"></i> wet layer that stays</li>{/if}
@@ -125,7 +184,9 @@
     {#if board.pending > 0}<p class="soft">Drawing…</p>{/if}
     <p>Open one that is kept, or go to <a href="#/match">Match</a> and draw something new.</p>
     <ul>
-      {#each garden.projects as p (p.id)}<li><button type="button" class="tag" onclick={() => choose(String(p.id))}><b>{p.name}</b> {p.designName}</button></li>{/each}
+      {#each garden.projects as p (p.id)}<li>
+          <button type="button" class="tag" onclick={() => choose(String(p.id))}><b>{p.name}</b> {p.designName}</button>
+        </li>{/each}
     </ul>
   </section>
 {/if}
@@ -183,7 +244,8 @@
     overflow: auto;
     background:
       repeating-linear-gradient(0deg, color-mix(in srgb, var(--line) 35%, transparent) 0 1px, transparent 1px 38px),
-      repeating-linear-gradient(90deg, color-mix(in srgb, var(--line) 35%, transparent) 0 1px, transparent 1px 38px), var(--board);
+      repeating-linear-gradient(90deg, color-mix(in srgb, var(--line) 35%, transparent) 0 1px, transparent 1px 38px),
+      var(--board);
   }
 
   h2 .weakest {

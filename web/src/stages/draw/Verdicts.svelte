@@ -26,18 +26,29 @@
       <p><VerdictWord verdict={fit.grow.verdict} /></p>
       {#if fit.grow.litres}<p><SumOpener sum={fit.grow.litres} large {onchanged} /></p>{/if}
       <p>
-        {#if fit.grow.planArea}<SumOpener sum={fit.grow.planArea} {onchanged} /> to plant{/if}{#if fit.grow.usableDepth}, <SumOpener sum={fit.grow.usableDepth} {onchanged} /> to root in{/if}
+        {#if fit.grow.planArea}<SumOpener sum={fit.grow.planArea} {onchanged} /> to plant{/if}{#if fit.grow.usableDepth},
+          <SumOpener sum={fit.grow.usableDepth} {onchanged} /> to root in{/if}
       </p>
-      <p>{fit.grow.words}{#if fit.reach > 0.75} The middle is {say(fit.reach, 'Metre', garden.system)} from the edge, farther than an arm reaches.{/if}</p>
+      <p>
+        {fit.grow.words}{#if fit.reach > 0.75}
+          The middle is {say(fit.reach, 'Metre', garden.system)} from the edge, farther than an arm reaches.{/if}
+      </p>
       <details>
-        <summary>{fits.slice(0, 3).map((c) => `${c.count} ${c.plural}`).join(' or ') || 'No crop fits'}{fits.length > 3 ? ' or…' : ''}</summary>
+        <summary
+          >{fits
+            .slice(0, 3)
+            .map((c) => `${c.count} ${c.plural}`)
+            .join(' or ') || 'No crop fits'}{fits.length > 3 ? ' or…' : ''}</summary
+        >
         <ul class="crops">
           {#each fits as c (c.id)}<li><b>{c.count}</b> {c.plural}{c.limit === 'soil' ? ', by soil' : ''}</li>{/each}
           {#each nots as c (c.id)}<li class="soft">No {c.plural}: {c.whyNot}</li>{/each}
         </ul>
       </details>
       {#each fit.figures as sum (sum.title)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
-      <ul>{#each fit.grow.checks as check (check.id)}<CheckLine {check} {onchanged} />{/each}</ul>
+      <ul>
+        {#each fit.grow.checks as check (check.id)}<CheckLine {check} {onchanged} />{/each}
+      </ul>
     </div>
   </section>
 
@@ -45,11 +56,18 @@
     <h2>Drain</h2>
     <div>
       <p><VerdictWord verdict={fit.drain.verdict} /></p>
-      {#if fit.drain.holes > 0}<p><b class="headline">{fit.drain.holes}</b> holes of {say(fit.drain.holeDiameter, 'Metre', garden.system)}</p>{/if}
+      {#if fit.drain.holes > 0}<p>
+          <b class="headline">{fit.drain.holes}</b> holes of {say(fit.drain.holeDiameter, 'Metre', garden.system)}
+        </p>{/if}
       {#each fit.drain.sums as sum (sum.title)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
-      <p>{fit.drain.words}{#if fit.drain.wetLayer > 0} {say(fit.drain.wetLayer, 'Metre', garden.system)} stays wet at the foot.{/if}</p>
+      <p>
+        {fit.drain.words}{#if fit.drain.wetLayer > 0}
+          {say(fit.drain.wetLayer, 'Metre', garden.system)} stays wet at the foot.{/if}
+      </p>
       {#if fit.drain.drainDown}<p><SumOpener sum={fit.drain.drainDown} {onchanged} /> to drain a soaking</p>{/if}
-      <ul>{#each fit.drain.checks as check (check.id)}<CheckLine {check} {onchanged} />{/each}</ul>
+      <ul>
+        {#each fit.drain.checks as check (check.id)}<CheckLine {check} {onchanged} />{/each}
+      </ul>
     </div>
   </section>
 
@@ -57,10 +75,21 @@
     <h2>Hold</h2>
     <div>
       <p><VerdictWord verdict={fit.hold.verdict} /></p>
-      {#if weakest && weakest.utilisation !== null}<p><b class="headline">{Math.round(weakest.utilisation * 100)}</b> % at {weakest.name.toLowerCase()}{weakest.case === 'BlockedDrain' ? ', drain blocked' : ''}</p>{:else}<p>{fit.hold.words}</p>{/if}
-      {#if weakest}{#each weakest.remedies as r (r.words)}<p class="remedy">{r.words} <b>{say(r.value, r.unit, garden.system)}</b></p>{/each}{/if}
-      <ul>{#each normal as check (check.id)}<CheckLine {check} blocked={blockedOf(check)} {onchanged} />{/each}</ul>
-      {#if fit.hold.wetMass}<p><SumOpener sum={fit.hold.wetMass} {onchanged} /> wet. {fit.hold.handling}</p>{:else}<p>{fit.hold.handling}</p>{/if}
+      {#if weakest && weakest.utilisation !== null}<p>
+          <b class="headline">{Math.round(weakest.utilisation * 100)}</b> % at {weakest.name.toLowerCase()}{weakest.case ===
+          'BlockedDrain'
+            ? ', drain blocked'
+            : ''}
+        </p>{:else}<p>{fit.hold.words}</p>{/if}
+      {#if weakest}{#each weakest.remedies as r (r.words)}<p class="remedy">
+            {r.words} <b>{say(r.value, r.unit, garden.system)}</b>
+          </p>{/each}{/if}
+      <ul>
+        {#each normal as check (check.id)}<CheckLine {check} blocked={blockedOf(check)} {onchanged} />{/each}
+      </ul>
+      {#if fit.hold.wetMass}<p><SumOpener sum={fit.hold.wetMass} {onchanged} /> wet. {fit.hold.handling}</p>{:else}<p>
+          {fit.hold.handling}
+        </p>{/if}
     </div>
   </section>
   <p class="caution">Not a certificate. Local rules and a qualified person come first.</p>

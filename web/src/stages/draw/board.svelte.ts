@@ -56,7 +56,13 @@ export class DrawingBoard {
     const body = {
       name: this.name,
       version: this.project?.version ?? null,
-      board: { design: this.design, source: this.source, settings: this.settings ?? this.board?.fit.settings ?? null, brief: garden.brief, project: this.project?.id ?? null },
+      board: {
+        design: this.design,
+        source: this.source,
+        settings: this.settings ?? this.board?.fit.settings ?? null,
+        brief: garden.brief,
+        project: this.project?.id ?? null,
+      },
     };
     let kept: Project | undefined;
     this.trouble = await garden.write(async () => {
@@ -75,7 +81,11 @@ export class DrawingBoard {
     const project = this.project;
     if (!project) return false;
     this.trouble = await garden.write(
-      () => api.POST('/api/projects/{id}/drop', { params: { path: { id: project.id } }, body: { version: project.version } }),
+      () =>
+        api.POST('/api/projects/{id}/drop', {
+          params: { path: { id: project.id } },
+          body: { version: project.version },
+        }),
       `${project.name} is dropped; its things are free again`,
     );
     return this.trouble === null;
@@ -115,7 +125,13 @@ export class DrawingBoard {
     this.pending++;
     try {
       const { data, error, response } = await api.POST('/api/board', {
-        body: { design: this.design, source: this.source, settings: this.settings, brief: garden.brief, project: this.project?.id ?? null },
+        body: {
+          design: this.design,
+          source: this.source,
+          settings: this.settings,
+          brief: garden.brief,
+          project: this.project?.id ?? null,
+        },
         signal: this.abort.signal,
       });
       if (mine !== this.latest) return;

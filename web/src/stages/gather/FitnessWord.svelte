@@ -11,11 +11,15 @@
   };
 </script>
 
-<span class="fitness" data-fitness={fitness} class:short title={words[fitness][0]}><i aria-hidden="true">{words[fitness][2]}</i>{#if short}<span class="sr">{words[fitness][1]}</span>{:else}
-    {words[fitness][0]}{/if}</span>
+<span class="fitness" data-fitness={fitness} class:short title={words[fitness][0]}
+  ><i aria-hidden="true">{words[fitness][2]}</i>{#if short}<span class="sr">{words[fitness][1]}</span>{:else}
+    {words[fitness][0]}{/if}</span
+>
 
 <style>
   .fitness {
+    /* Holds the words for the ear, which would otherwise lie beyond a scrolled list. */
+    position: relative;
     font-weight: 800;
     white-space: nowrap;
     color: var(--sound);

@@ -10,7 +10,11 @@
   const { params }: { params?: { thing?: string } } = $props();
   let search = $state('');
 
-  const listed = $derived(garden.things.filter((t) => `${t.number} ${t.name} ${t.place} ${t.kind}`.toLowerCase().includes(search.toLowerCase())));
+  const listed = $derived(
+    garden.things.filter((t) =>
+      `${t.number} ${t.name} ${t.place} ${t.kind}`.toLowerCase().includes(search.toLowerCase()),
+    ),
+  );
   const wanted = $derived(params?.thing ?? '');
 
   $effect(() => {
@@ -20,25 +24,42 @@
       return;
     }
     const thing = garden.things.find((t) => String(t.id) === wanted);
-    if (thing && (bench.draft?.id !== thing.id || (bench.draft.version !== thing.version && !bench.changed))) bench.load(thing);
-    else if (!thing && wanted === '' && garden.things.length > 0 && !bench.draft) void push(`/gather/${garden.things[0].id}`);
+    if (thing && (bench.draft?.id !== thing.id || (bench.draft.version !== thing.version && !bench.changed)))
+      bench.load(thing);
+    else if (!thing && wanted === '' && garden.things.length > 0 && !bench.draft)
+      void push(`/gather/${garden.things[0].id}`);
   });
 </script>
 
 <div class="gather">
   <section class="list" aria-label="Things on the heap">
-    <button type="button" class="btn-main w-full rounded-sm px-4" onclick={() => void push('/gather/new')}>Something dragged home</button>
-    <label class="small"><span class="sr">Search the heap</span><input class="field" type="search" placeholder="Search {garden.things.length} things" bind:value={search} /></label>
+    <button type="button" class="btn-main w-full rounded-sm px-4" onclick={() => void push('/gather/new')}
+      >Something dragged home</button
+    >
+    <label class="small"
+      ><span class="sr">Search the heap</span><input
+        class="field"
+        type="search"
+        placeholder="Search {garden.things.length} things"
+        bind:value={search}
+      /></label
+    >
     <ul>
       {#each listed as thing (thing.id)}
         <li>
           <a href="#/gather/{thing.id}" class="tag" aria-current={bench.draft?.id === thing.id ? 'true' : undefined}>
-            <b>{String(thing.number).padStart(2, '0')}</b><span>{thing.name}{thing.count > 1 ? ` × ${thing.count}` : ''}</span>
+            <b>{String(thing.number).padStart(2, '0')}</b><span
+              >{thing.name}{thing.count > 1 ? ` × ${thing.count}` : ''}</span
+            >
           </a>
           <FitnessWord fitness={thing.fitness} short />
         </li>
       {:else}
-        <li class="soft p-2">{garden.things.length === 0 ? 'Nothing here yet. Add the first thing you dragged home.' : 'Nothing of that name.'}</li>
+        <li class="soft p-2">
+          {garden.things.length === 0
+            ? 'Nothing here yet. Add the first thing you dragged home.'
+            : 'Nothing of that name.'}
+        </li>
       {/each}
     </ul>
   </section>

@@ -8,7 +8,11 @@
 
   const { bench }: { bench: Bench } = $props();
 
-  const titles: Record<Schemas['FindingGroup'], string> = { Marks: 'Marks on it', Contents: 'What it held', Faults: 'What is wrong with it' };
+  const titles: Record<Schemas['FindingGroup'], string> = {
+    Marks: 'Marks on it',
+    Contents: 'What it held',
+    Faults: 'What is wrong with it',
+  };
   const groups = ['Contents', 'Marks', 'Faults'] as const;
   const draft = $derived(bench.draft!);
   const preview = $derived(bench.preview);
@@ -16,11 +20,16 @@
   const ways = $derived(preview?.ways ?? []);
 
   function asked(group: Schemas['FindingGroup']) {
-    return (bench.kind?.lookFor ?? []).map((id) => garden.findings.get(id)).filter((f) => f !== undefined && f.group === group);
+    return (bench.kind?.lookFor ?? [])
+      .map((id) => garden.findings.get(id))
+      .filter((f) => f !== undefined && f.group === group);
   }
 
   function size(y: Schemas['YieldDto']): string {
-    return [y.length, y.width, y.thickness].filter((m) => m > 0).map((m) => say(m, 'Metre', garden.system).replace(/ (mm|cm|in)$/, '')).join(' × ');
+    return [y.length, y.width, y.thickness]
+      .filter((m) => m > 0)
+      .map((m) => say(m, 'Metre', garden.system).replace(/ (mm|cm|in)$/, ''))
+      .join(' × ');
   }
 </script>
 
@@ -29,7 +38,11 @@
     <div class="judged" data-fitness={preview.fitness} aria-live="polite">
       <p class="word"><FitnessWord fitness={preview.fitness} /></p>
       {#each preview.reasons as reason (reason.sentence)}
-        <p>{reason.sentence}{#if reason.houseRule}{" "}<a href="#/house-rules" title={rules.get(reason.houseRule)?.question}>house rule</a>{/if}</p>
+        <p>
+          {reason.sentence}
+          {#if reason.houseRule}<a href="#/house-rules" title={rules.get(reason.houseRule)?.question}>house rule</a
+            >{/if}
+        </p>
       {/each}
       {#if !preview.mayCut && preview.fitness !== 'Refused'}<p>No cutting, drilling or breaking.</p>{/if}
     </div>
@@ -43,7 +56,11 @@
         <legend>{titles[group]}</legend>
         {#each findings as finding (finding!.id)}
           <label class="tick">
-            <input type="checkbox" checked={draft.findings.includes(finding!.id)} onchange={(e) => bench.tick(finding!.id, e.currentTarget.checked)} />
+            <input
+              type="checkbox"
+              checked={draft.findings.includes(finding!.id)}
+              onchange={(e) => bench.tick(finding!.id, e.currentTarget.checked)}
+            />
             <span>{finding!.words}</span>
           </label>
         {/each}
@@ -59,7 +76,11 @@
           <b>{make.designName}</b>
           {#if make.standing === 'WillDo' && make.worst}
             <VerdictWord verdict={make.worst} />
-            <p>{#if make.litres}<b>{say(make.litres, 'CubicMetre', garden.system)}</b>, {/if}{make.size}. {make.drain} {make.hold}</p>
+            <p>
+              {#if make.litres}<b>{say(make.litres, 'CubicMetre', garden.system)}</b>,
+              {/if}{make.size}. {make.drain}
+              {make.hold}
+            </p>
           {:else}
             <p class="soft">{make.why}</p>
           {/if}
@@ -74,7 +95,10 @@
       {#each ways as way (way.id)}
         <li>
           <p><b>{way.name}</b> <span class="soft">{digits(way.minutes, 0)} min</span></p>
-          {#each way.yields as y (y.name)}<p class="small">{digits(y.expected, 1)} {y.name.toLowerCase()}, {size(y)}{y.expected < y.count - 0.05 ? ` (of ${y.count})` : ''}</p>{/each}
+          {#each way.yields as y (y.name)}<p class="small">
+              {digits(y.expected, 1)}
+              {y.name.toLowerCase()}, {size(y)}{y.expected < y.count - 0.05 ? ` (of ${y.count})` : ''}
+            </p>{/each}
           <p class="soft small">{way.words}</p>
         </li>
       {/each}

@@ -30,7 +30,9 @@
       {#each garden.catalogue?.kinds.filter((k) => k.group === group) ?? [] as kind (kind.id)}
         <li>
           <button type="button" onclick={() => onpick(kind)}>
-            <svg viewBox="0 0 48 46" width="56" height="54" aria-hidden="true"><path d={marks[kind.id] ?? 'M8 8h32v32H8z'} /></svg>
+            <svg viewBox="0 0 48 46" width="56" height="54" aria-hidden="true"
+              ><path d={marks[kind.id] ?? 'M8 8h32v32H8z'} /></svg
+            >
             {kind.name}
           </button>
         </li>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { push } from 'svelte-spa-router';
+  import { push, router } from 'svelte-spa-router';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
@@ -16,14 +16,22 @@
   const kind = $derived(bench.kind!);
   const names = $derived(Object.fromEntries(kind.fields.map((f) => [f.id, f.name])));
   const onDrawing = $derived(new Set(bench.preview?.drawing.dimensions.map((d) => d.field).filter(Boolean) ?? []));
-  const others = $derived(kind.fields.filter((f) => !onDrawing.has(f.id)));
-  const measureErrors = $derived(Object.fromEntries(Object.entries(bench.errors).filter(([f]) => f.startsWith('measures.')).map(([f, s]) => [f.slice(9), s])));
+  // Until there is a drawing no field stands beside it, or it would jump away under the finger; unless none can be had.
+  const others = $derived(bench.preview || bench.whole ? kind.fields.filter((f) => !onDrawing.has(f.id)) : []);
+  const measureErrors = $derived(
+    Object.fromEntries(
+      Object.entries(bench.errors)
+        .filter(([f]) => f.startsWith('measures.'))
+        .map(([f, s]) => [f.slice(9), s]),
+    ),
+  );
   const tappable = $derived(new Set((bench.preview?.faultParts ?? []).filter((p) => p !== 'piece')));
   const markable = $derived(bench.preview?.faultParts.includes('piece') ?? false);
 
   async function keep() {
     const wasNew = bench.isNew;
-    if ((await bench.keep()) && wasNew) void push(`/gather/${draft.id}`);
+    // Whoever has gone on to another page meanwhile is not called back.
+    if ((await bench.keep()) && wasNew && router.location === '/gather/new') void push(`/gather/${draft.id}`);
   }
 
   function addBadPlace() {
@@ -55,26 +63,53 @@
     }}
   >
     <div class="head">
-      <label class="name">Name
-        <input class="field" bind:value={draft.name} placeholder="What you would call it" maxlength="200" aria-invalid={bench.errors.name ? 'true' : undefined} oninput={() => bench.touch()} />
+      <label class="name"
+        >Name
+        <input
+          class="field"
+          bind:value={draft.name}
+          placeholder="What you would call it"
+          maxlength="200"
+          aria-invalid={bench.errors.name ? 'true' : undefined}
+          oninput={() => bench.touch()}
+        />
       </label>
-      <label class="count">How many
-        <input class="field mono" value={draft.count} inputmode="numeric" aria-invalid={bench.errors.count ? 'true' : undefined} onchange={count} />
+      <label class="count"
+        >How many
+        <input
+          class="field mono"
+          value={draft.count}
+          inputmode="numeric"
+          aria-invalid={bench.errors.count ? 'true' : undefined}
+          onchange={count}
+        />
       </label>
-      <label>Made of
+      <label
+        >Made of
         <select class="field" bind:value={draft.substance} onchange={() => bench.touch()}>
           {#each kind.substances as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
         </select>
       </label>
-      <label>Where it lies
-        <input class="field" bind:value={draft.place} maxlength="200" aria-invalid={bench.errors.place ? 'true' : undefined} oninput={() => (bench.changed = true)} />
+      <label
+        >Where it lies
+        <input
+          class="field"
+          bind:value={draft.place}
+          maxlength="200"
+          aria-invalid={bench.errors.place ? 'true' : undefined}
+          oninput={() => (bench.changed = true)}
+        />
       </label>
     </div>
     {#each ['name', 'count', 'place', 'substance', 'faults'] as field (field)}
       {#if bench.errors[field]}<p class="problem">{bench.errors[field]}</p>{/if}
     {/each}
 
-    <h2>{kind.name}<span class="soft small">{bench.preview ? ` · ${bench.preview.drawing.title.toLowerCase()}, to scale; type on the drawing` : ''}</span></h2>
+    <h2>
+      {kind.name}<span class="soft small"
+        >{bench.preview ? ` · ${bench.preview.drawing.title.toLowerCase()}, to scale; type on the drawing` : ''}</span
+      >
+    </h2>
     {#if bench.preview}
       <Drawing
         view={bench.preview.drawing}
@@ -91,9 +126,15 @@
       <div class="waiting soft">{bench.whole || 'Drawing…'}</div>
     {/if}
     {#each Object.entries(measureErrors) as [field, sentence] (field)}
-      <p class="problem" data-field={field}>{names[field] ?? field}: {sentence} <span class="soft">The drawing shows the last measures that could be.</span></p>
+      <p class="problem" data-field={field}>
+        {names[field] ?? field}: {sentence} <span class="soft">The drawing shows the last measures that could be.</span>
+      </p>
     {/each}
-    {#if tappable.size > 0}<p class="soft small">Tap a slat that is cracked or missing; cuts go round it{draft.count > 1 ? ' on every one of the batch. Split off those that differ' : ''}.</p>{/if}
+    {#if tappable.size > 0}<p class="soft small">
+        Tap a slat that is cracked or missing; cuts go round it{draft.count > 1
+          ? ' on every one of the batch. Split off those that differ'
+          : ''}.
+      </p>{/if}
 
     {#if others.length > 0}
       <div class="others">
@@ -114,7 +155,13 @@
       <fieldset class="bad">
         <legend>Bad places, from one end</legend>
         {#each draft.faults as f, i (i)}
-          <button type="button" class="tag" onclick={() => bench.dropBadPlace(i)} aria-label="Sound after all: {say(f.from, 'Metre', garden.system)} to {say(f.to, 'Metre', garden.system)}">{say(f.from, 'Metre', garden.system)} to {say(f.to, 'Metre', garden.system)} ✕</button>
+          <button
+            type="button"
+            class="tag"
+            onclick={() => bench.dropBadPlace(i)}
+            aria-label="Sound after all: {say(f.from, 'Metre', garden.system)} to {say(f.to, 'Metre', garden.system)}"
+            >{say(f.from, 'Metre', garden.system)} to {say(f.to, 'Metre', garden.system)} ✕</button
+          >
         {/each}
         <input class="field mono" bind:value={badFrom} aria-label="Bad place from" placeholder="from" />
         <input class="field mono" bind:value={badTo} aria-label="Bad place to" placeholder="to" />
@@ -124,18 +171,35 @@
 
     {#if bench.whole && !Object.keys(bench.errors).length}<p class="problem" role="alert">{bench.whole}</p>{/if}
     <div class="actions">
-      <button type="submit" class="btn-main rounded-sm px-5" disabled={!bench.isNew && !bench.changed}>{bench.isNew ? 'Put it on the heap' : 'Keep changes'}</button>
+      <button
+        type="submit"
+        class="btn-main rounded-sm px-5"
+        disabled={bench.keeping || (!bench.isNew && !bench.changed)}
+        >{bench.isNew ? 'Put it on the heap' : 'Keep changes'}</button
+      >
       {#if bench.isNew}
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => (bench.drop(), void push('/gather'))}>Leave it</button>
+        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => (bench.drop(), void push('/gather'))}
+          >Leave it</button
+        >
       {:else}
-        {#if bench.changed}<button type="button" class="btn-plain rounded-sm px-4" onclick={() => bench.reload(draft.id!)}>As it was</button>{/if}
+        {#if bench.changed}<button
+            type="button"
+            class="btn-plain rounded-sm px-4"
+            onclick={() => bench.reload(draft.id!)}>As it was</button
+          >{/if}
         {#if draft.count > 1}
           <span class="split">
-            <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void bench.split(Number(splitOff))}>Split off</button>
+            <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void bench.split(Number(splitOff))}
+              >Split off</button
+            >
             <input class="field mono" bind:value={splitOff} inputmode="numeric" aria-label="How many to split off" />
           </span>
         {/if}
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={async () => (await bench.retire()) && void push('/gather')}>Off the heap</button>
+        <button
+          type="button"
+          class="btn-plain rounded-sm px-4"
+          onclick={async () => (await bench.retire()) && void push('/gather')}>Off the heap</button
+        >
       {/if}
     </div>
     {#if bench.errors.split}<p class="problem">{bench.errors.split}</p>{/if}
@@ -148,7 +212,8 @@
     overflow: auto;
     background:
       repeating-linear-gradient(0deg, color-mix(in srgb, var(--line) 35%, transparent) 0 1px, transparent 1px 38px),
-      repeating-linear-gradient(90deg, color-mix(in srgb, var(--line) 35%, transparent) 0 1px, transparent 1px 38px), var(--board);
+      repeating-linear-gradient(90deg, color-mix(in srgb, var(--line) 35%, transparent) 0 1px, transparent 1px 38px),
+      var(--board);
   }
 
   .head {

@@ -1,4 +1,14 @@
-import { api, troubleOf, unreachable, type Kind, type Schemas, type Thing, type ThingInput, type Trouble } from '../../lib/api/client';
+import { SvelteSet } from 'svelte/reactivity';
+import {
+  api,
+  troubleOf,
+  unreachable,
+  type Kind,
+  type Schemas,
+  type Thing,
+  type ThingInput,
+  type Trouble,
+} from '../../lib/api/client';
 import { garden } from '../../lib/garden.svelte';
 
 const KEPT = 'metaplant-measuring';
@@ -26,12 +36,14 @@ export class Bench {
   /** Said where it belongs to no field. */
   whole = $state('');
   pending = $state(0);
+  /** True while a keep is under way, so that a second tap keeps nothing twice. */
+  keeping = $state(false);
   /** True once something was changed that is not kept. */
   changed = $state(false);
 
   readonly kind: Kind | null = $derived(this.draft ? (garden.kinds.get(this.draft.kind) ?? null) : null);
   readonly isNew = $derived(this.draft !== null && this.draft.id === null);
-  readonly badParts: ReadonlySet<string> = $derived(new Set(this.draft?.faults.map((f) => f.part) ?? []));
+  readonly badParts: ReadonlySet<string> = $derived(new SvelteSet(this.draft?.faults.map((f) => f.part) ?? []));
 
   private latest = 0;
   private abort: AbortController | null = null;
@@ -99,7 +111,9 @@ export class Bench {
   togglePart(part: string): void {
     if (!this.draft) return;
     const had = this.draft.faults.some((f) => f.part === part);
-    this.draft.faults = had ? this.draft.faults.filter((f) => f.part !== part) : [...this.draft.faults, { part, from: 0, to: 0 }];
+    this.draft.faults = had
+      ? this.draft.faults.filter((f) => f.part !== part)
+      : [...this.draft.faults, { part, from: 0, to: 0 }];
     this.touch();
   }
 
@@ -125,7 +139,16 @@ export class Bench {
   /** Adds the new thing or keeps the changes. True when it went well. */
   async keep(): Promise<boolean> {
     const draft = this.draft;
-    if (!draft) return false;
+    if (!draft || this.keeping) return false;
+    this.keeping = true;
+    try {
+      return await this.send(draft);
+    } finally {
+      this.keeping = false;
+    }
+  }
+
+  private async send(draft: Draft): Promise<boolean> {
     const body = this.input(draft);
     let kept: Thing | undefined;
     const trouble = await garden.write(
@@ -226,7 +249,10 @@ export class Bench {
     this.abort = new AbortController();
     this.pending++;
     try {
-      const { data, error, response } = await api.POST('/api/things/preview', { body: this.input($state.snapshot(this.draft)), signal: this.abort.signal });
+      const { data, error, response } = await api.POST('/api/things/preview', {
+        body: this.input($state.snapshot(this.draft)),
+        signal: this.abort.signal,
+      });
       if (mine !== this.latest) return;
       if (data) {
         this.preview = data;

@@ -8,20 +8,46 @@
   let width = $state(480);
   const HEIGHT = 30;
   const scale = $derived((width - 2) / bar.length);
-  const title = $derived(`${String(bar.number).padStart(2, '0')} ${bar.name}, no. ${bar.piece}: ${say(bar.length, 'Metre', garden.system)}`);
-  const words = $derived(bar.cuts.map((c) => `${c.piece} from ${say(c.from, 'Metre', garden.system)} to ${say(c.to, 'Metre', garden.system)}`).join('; '));
+  const title = $derived(
+    `${String(bar.number).padStart(2, '0')} ${bar.name}, no. ${bar.piece}: ${say(bar.length, 'Metre', garden.system)}`,
+  );
+  const words = $derived(
+    bar.cuts
+      .map((c) => `${c.piece} from ${say(c.from, 'Metre', garden.system)} to ${say(c.to, 'Metre', garden.system)}`)
+      .join('; '),
+  );
 </script>
 
 <figure bind:clientWidth={width}>
   <figcaption>{title}</figcaption>
   <svg {width} height={HEIGHT + 18} role="img" aria-label="{title}. {words}">
     <rect x="1" y="1" width={bar.length * scale} height={HEIGHT} class="wood" />
-    {#each bar.offcuts as o (o.from)}<rect x={1 + o.from * scale} y="1" width={(o.to - o.from) * scale} height={HEIGHT} class="offcut" />{/each}
-    {#each bar.bad as b (b.from)}<rect x={1 + b.from * scale} y="1" width={(b.to - b.from) * scale} height={HEIGHT} fill="url(#hatch-bad)" stroke="var(--fails)" />{/each}
+    {#each bar.offcuts as o (o.from)}<rect
+        x={1 + o.from * scale}
+        y="1"
+        width={(o.to - o.from) * scale}
+        height={HEIGHT}
+        class="offcut"
+      />{/each}
+    {#each bar.bad as b (b.from)}<rect
+        x={1 + b.from * scale}
+        y="1"
+        width={(b.to - b.from) * scale}
+        height={HEIGHT}
+        fill="url(#hatch-bad)"
+        stroke="var(--fails)"
+      />{/each}
     {#each bar.cuts as c, i (c.from)}
       <rect x={1 + c.from * scale} y="1" width={(c.to - c.from) * scale} height={HEIGHT} class="cut" />
-      <text x={1 + ((c.from + c.to) / 2) * scale} y="20" text-anchor="middle">{lengthDigits(c.to - c.from, garden.system)}</text>
-      <text x={1 + c.to * scale} y={HEIGHT + 14} text-anchor={i === 0 && c.to * scale < 30 ? 'start' : 'middle'} class="at">{lengthDigits(c.to, garden.system)}</text>
+      <text x={1 + ((c.from + c.to) / 2) * scale} y="20" text-anchor="middle"
+        >{lengthDigits(c.to - c.from, garden.system)}</text
+      >
+      <text
+        x={1 + c.to * scale}
+        y={HEIGHT + 14}
+        text-anchor={i === 0 && c.to * scale < 30 ? 'start' : 'middle'}
+        class="at">{lengthDigits(c.to, garden.system)}</text
+      >
     {/each}
   </svg>
 </figure>

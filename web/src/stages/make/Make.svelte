@@ -34,7 +34,10 @@
   }
 
   async function tick(step: string, done: boolean) {
-    const trouble = await garden.write(() => api.POST('/api/projects/{id}/ticks', { params: { path: { id } }, body: { step, done } }), done ? 'Ticked off' : 'Not done after all');
+    const trouble = await garden.write(
+      () => api.POST('/api/projects/{id}/ticks', { params: { path: { id } }, body: { step, done } }),
+      done ? 'Ticked off' : 'Not done after all',
+    );
     wrong = trouble?.whole ?? '';
   }
 
@@ -51,18 +54,33 @@
         <p class="soft">{project.designName} · {fit.size} · {garden.info?.name}</p>
       </div>
       <dl class="facts">
-        <div><dt>To go</dt><dd>{digits(left / 60, 1)} h</dd></div>
-        <div><dt>Steps</dt><dd>{plan.steps.filter((s) => s.done).length} of {plan.steps.length}</dd></div>
-        <div><dt>To buy</dt><dd>{money(plan.cost)}</dd></div>
-        {#if fit.hold.wetMass}<div><dt>Wet</dt><dd>{say(fit.hold.wetMass.value, 'Kilogram', garden.system)}</dd></div>{/if}
+        <div>
+          <dt>To go</dt>
+          <dd>{digits(left / 60, 1)} h</dd>
+        </div>
+        <div>
+          <dt>Steps</dt>
+          <dd>{plan.steps.filter((s) => s.done).length} of {plan.steps.length}</dd>
+        </div>
+        <div>
+          <dt>To buy</dt>
+          <dd>{money(plan.cost)}</dd>
+        </div>
+        {#if fit.hold.wetMass}<div>
+            <dt>Wet</dt>
+            <dd>{say(fit.hold.wetMass.value, 'Kilogram', garden.system)}</dd>
+          </div>{/if}
       </dl>
       <div class="no-print actions">
-        <label><span class="sr">Project</span>
+        <label
+          ><span class="sr">Project</span>
           <select class="field" value={String(id)} onchange={(e) => void push(`/make/${e.currentTarget.value}`)}>
             {#each garden.projects as p (p.id)}<option value={String(p.id)}>{p.name}</option>{/each}
           </select>
         </label>
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void push(`/draw?project=${id}`)}>Drawing</button>
+        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void push(`/draw?project=${id}`)}
+          >Drawing</button
+        >
         <button type="button" class="btn-main rounded-sm px-5" onclick={() => window.print()}>Print the sheet</button>
       </div>
     </header>
@@ -72,18 +90,27 @@
       <div class="side">
         <section class="drawings">
           {#each project.board?.views.slice(0, 2) ?? [] as view (view.id)}
-            <figure><Drawing {view} height={200} weakest={fit.hold.weakest?.part} /><figcaption>{view.title}</figcaption></figure>
+            <figure>
+              <Drawing {view} height={200} weakest={fit.hold.weakest?.part} />
+              <figcaption>{view.title}</figcaption>
+            </figure>
           {/each}
         </section>
         {#if plan.palletCuts.length > 0}
           <section>
             <h2>Saw the pallets</h2>
-            <div class="pallets">{#each plan.palletCuts as cut (cut.thingId + '-' + cut.pieces[0])}<PalletCut {cut} />{/each}</div>
+            <div class="pallets">
+              {#each plan.palletCuts as cut (cut.thingId + '-' + cut.pieces[0])}<PalletCut {cut} />{/each}
+            </div>
           </section>
         {/if}
         {#if plan.cuts.length > 0}
           <section>
-            <h2>Cut from the boards <span class="soft small">{digits(plan.waste * 100, 0)} % waste; {say(0.003, 'Metre', 'mm')} a saw cut, bad places left out</span></h2>
+            <h2>
+              Cut from the boards <span class="soft small"
+                >{digits(plan.waste * 100, 0)} % waste; {say(0.003, 'Metre', 'mm')} a saw cut, bad places left out</span
+              >
+            </h2>
             {#each plan.cuts as bar (`${bar.thingId}-${bar.piece}`)}<CutBoard {bar} />{/each}
           </section>
         {/if}
@@ -95,7 +122,11 @@
               <caption class="soft small">From the left and the near edge</caption>
               <thead><tr><th>Hole</th><th>From left</th><th>From near</th></tr></thead>
               <tbody>
-                {#each plan.template.holes as h (h.number)}<tr><td>{h.number}</td><td>{say(h.fromLeft, 'Metre', garden.system)}</td><td>{say(h.fromNear, 'Metre', garden.system)}</td></tr>{/each}
+                {#each plan.template.holes as h (h.number)}<tr
+                    ><td>{h.number}</td><td>{say(h.fromLeft, 'Metre', garden.system)}</td><td
+                      >{say(h.fromNear, 'Metre', garden.system)}</td
+                    ></tr
+                  >{/each}
               </tbody>
             </table>
           </section>
@@ -103,12 +134,20 @@
         <section class="lists">
           <div>
             <h2>From the heap</h2>
-            <ul>{#each fit.takes as t (t.thingId)}<li><span class="box" aria-hidden="true"></span><b>{String(t.number).padStart(2, '0')}</b> {t.name}{t.count > 1 ? ` × ${t.count}` : ''}</li>{/each}</ul>
+            <ul>
+              {#each fit.takes as t (t.thingId)}<li>
+                  <span class="box" aria-hidden="true"></span><b>{String(t.number).padStart(2, '0')}</b>
+                  {t.name}{t.count > 1 ? ` × ${t.count}` : ''}
+                </li>{/each}
+            </ul>
           </div>
           <div>
             <h2>To buy</h2>
             <ul>
-              {#each plan.shopping as b (b.name)}<li><span class="box" aria-hidden="true"></span>{b.packs} × {b.product} <span class="soft">{money(b.cost)}; {digits(b.amount, 1)} {b.per} needed</span></li>{:else}<li>Nothing.</li>{/each}
+              {#each plan.shopping as b (b.name)}<li>
+                  <span class="box" aria-hidden="true"></span>{b.packs} × {b.product}
+                  <span class="soft">{money(b.cost)}; {digits(b.amount, 1)} {b.per} needed</span>
+                </li>{:else}<li>Nothing.</li>{/each}
             </ul>
           </div>
           <div>
@@ -127,10 +166,15 @@
     {#if project?.whyNot}
       <p class="problem">{project.name}: {project.whyNot}</p>
     {:else if garden.projects.length === 0}
-      <p>Nothing is kept yet. Find something in <a href="#/match">Match</a>, draw it and keep it; the sheet for making it comes of itself.</p>
+      <p>
+        Nothing is kept yet. Find something in <a href="#/match">Match</a>, draw it and keep it; the sheet for making it
+        comes of itself.
+      </p>
     {/if}
     <ul>
-      {#each garden.projects as p (p.id)}<li><a class="tag" href="#/make/{p.id}"><b>{p.name}</b> {p.designName}</a></li>{/each}
+      {#each garden.projects as p (p.id)}<li>
+          <a class="tag" href="#/make/{p.id}"><b>{p.name}</b> {p.designName}</a>
+        </li>{/each}
     </ul>
   </section>
 {/if}

@@ -19,14 +19,24 @@
         <label class="tick">
           <input type="checkbox" checked={step.done} onchange={(e) => ontick(step.id, e.currentTarget.checked)} />
           <span class="title"><span class="number">{step.number}</span> {step.title}</span>
-          <span class="minutes">{#if step.twoPeople}<b>two people</b>{/if} {digits(step.minutes, 0)} min</span>
+          <span class="minutes"
+            >{#if step.twoPeople}<b>two people</b>{/if}
+            {digits(step.minutes, 0)} min</span
+          >
         </label>
         <div class="words">
           <p>{step.words}</p>
           {#if step.tools.length > 0 || step.protection.length > 0}
-            <p class="small soft">{step.tools.join(', ')}{#if step.protection.length > 0}{step.tools.length > 0 ? ' · ' : ''}<b>{step.protection.join(', ')}</b>{/if}</p>
+            <p class="small soft">
+              {step.tools.join(', ')}{#if step.protection.length > 0}{step.tools.length > 0 ? ' · ' : ''}<b
+                  >{step.protection.join(', ')}</b
+                >{/if}
+            </p>
           {/if}
-          {#each step.cautions as caution (caution)}<p class="caution"><span aria-hidden="true">⚠</span> {caution}</p>{/each}
+          {#each step.cautions as caution (caution)}<p class="caution">
+              <span aria-hidden="true">⚠</span>
+              {caution}
+            </p>{/each}
         </div>
       </li>
     {/each}

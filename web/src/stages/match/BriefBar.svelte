@@ -17,23 +17,42 @@
 </script>
 
 <div class="brief">
-  <label>For
-    <select class="field" value={garden.brief.crop ?? ''} onchange={(e) => set({ crop: e.currentTarget.value || null })}>
+  <label
+    >For
+    <select
+      class="field"
+      value={garden.brief.crop ?? ''}
+      onchange={(e) => set({ crop: e.currentTarget.value || null })}
+    >
       <option value="">whatever fits</option>
-      {#each garden.catalogue?.crops ?? [] as crop (crop.id)}<option value={crop.id}>{crop.name.toLowerCase()}{crop.edible ? '' : ' (flowers)'}</option>{/each}
+      {#each garden.catalogue?.crops ?? [] as crop (crop.id)}<option value={crop.id}
+          >{crop.name.toLowerCase()}{crop.edible ? '' : ' (flowers)'}</option
+        >{/each}
     </select>
   </label>
-  <label>Filled with
+  <label
+    >Filled with
     <select class="field" value={garden.brief.medium} onchange={(e) => set({ medium: e.currentTarget.value })}>
       {#each garden.catalogue?.media ?? [] as m (m.id)}<option value={m.id}>{m.name.toLowerCase()}</option>{/each}
     </select>
   </label>
-  <label>Wind
-    <select class="field" value={garden.brief.exposure} onchange={(e) => set({ exposure: e.currentTarget.value as Schemas['Exposure'] })}>
+  <label
+    >Wind
+    <select
+      class="field"
+      value={garden.brief.exposure}
+      onchange={(e) => set({ exposure: e.currentTarget.value as Schemas['Exposure'] })}
+    >
       {#each exposures as x (x.id)}<option value={x.id}>{x.name}</option>{/each}
     </select>
   </label>
-  <label class="tick"><input type="checkbox" checked={garden.brief.peopleAtEdge ?? false} onchange={(e) => set({ peopleAtEdge: e.currentTarget.checked })} /><span>People sit or stand at its edge</span></label>
+  <label class="tick"
+    ><input
+      type="checkbox"
+      checked={garden.brief.peopleAtEdge ?? false}
+      onchange={(e) => set({ peopleAtEdge: e.currentTarget.checked })}
+    /><span>People sit or stand at its edge</span></label
+  >
 </div>
 
 <style>

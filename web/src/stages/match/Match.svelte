@@ -22,8 +22,13 @@
   <div class="top">
     <h1>What the heap can make</h1>
     <div class="asks">
-      <label>Matters most
-        <select class="field" value={garden.aim} onchange={(e) => garden.setAim(e.currentTarget.value as Schemas['Aim'])}>
+      <label
+        >Matters most
+        <select
+          class="field"
+          value={garden.aim}
+          onchange={(e) => garden.setAim(e.currentTarget.value as Schemas['Aim'])}
+        >
           {#each aims as aim (aim.id)}<option value={aim.id}>{aim.name}</option>{/each}
         </select>
       </label>

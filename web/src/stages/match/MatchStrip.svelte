@@ -22,10 +22,18 @@
   }
 </script>
 
-<article class="match-strip" aria-label={match.name} data-standing={match.standing} onmouseenter={lift} onmouseleave={() => (garden.lifted = {})}>
+<article
+  class="match-strip"
+  aria-label={match.name}
+  data-standing={match.standing}
+  onmouseenter={lift}
+  onmouseleave={() => (garden.lifted = {})}
+>
   <div class="picture">
     {#if match.drawing && frame}
-      <svg width="210" height="116" role="img" aria-label="{match.name}, front"><Shapes shapes={match.drawing.shapes} {frame} /></svg>
+      <svg width="210" height="116" role="img" aria-label="{match.name}, front"
+        ><Shapes shapes={match.drawing.shapes} {frame} /></svg
+      >
     {/if}
   </div>
   <div class="what">
@@ -33,7 +41,9 @@
     {#if fit}
       <p>{fit.size}{match.sizesGood > 1 ? `, the best of ${match.sizesGood} sizes that hold` : ''}</p>
       <p class="takes">
-        {#each fit.takes as take (take.thingId)}<span class="tag"><b>{String(take.number).padStart(2, '0')}</b> {take.name}{take.count > 1 ? ` × ${take.count}` : ''}</span>{/each}
+        {#each fit.takes as take (take.thingId)}<span class="tag"
+            ><b>{String(take.number).padStart(2, '0')}</b> {take.name}{take.count > 1 ? ` × ${take.count}` : ''}</span
+          >{/each}
       </p>
     {:else}
       <p>{match.summary}</p>
@@ -43,7 +53,9 @@
       <details>
         <summary>{match.noSources.length} not for this</summary>
         <ul>
-          {#each match.noSources as n (n.thingId)}<li><b>{String(n.number).padStart(2, '0')} {n.name}</b>{n.nearly ? ', nearly' : ''}: {n.why}</li>{/each}
+          {#each match.noSources as n (n.thingId)}<li>
+              <b>{String(n.number).padStart(2, '0')} {n.name}</b>{n.nearly ? ', nearly' : ''}: {n.why}
+            </li>{/each}
         </ul>
       </details>
     {/if}
@@ -51,7 +63,11 @@
   {#if fit}
     <dl class="verdicts">
       <dt>Grow</dt>
-      <dd><VerdictWord verdict={fit.grow.verdict} />{#if fit.grow.litres}<b>{say(fit.grow.litres.value, 'CubicMetre', garden.system)}</b>{/if} <span>{fit.grow.words}</span></dd>
+      <dd>
+        <VerdictWord verdict={fit.grow.verdict} />{#if fit.grow.litres}<b
+            >{say(fit.grow.litres.value, 'CubicMetre', garden.system)}</b
+          >{/if} <span>{fit.grow.words}</span>
+      </dd>
       <dt>Drain</dt>
       <dd><VerdictWord verdict={fit.drain.verdict} /> <span>{fit.drain.words}</span></dd>
       <dt>Hold</dt>
@@ -61,14 +77,22 @@
       <p><b>{fit.cost === 0 ? 'Nothing to buy' : `${money(fit.cost)} to buy`}</b></p>
       <p class="soft small">{fit.buys.map((b) => b.name.toLowerCase()).join(', ')}</p>
       <p>{digits(fit.hours, fit.hours < 10 ? 1 : 0)} hours{kilos ? `, ${kilos} wet` : ''}</p>
-      {#if match.standing !== 'WontDo'}<button type="button" class="btn-main rounded-sm px-5" onclick={() => draw(fit.source)}>Draw it</button>{/if}
+      {#if match.standing !== 'WontDo'}<button
+          type="button"
+          class="btn-main rounded-sm px-5"
+          onclick={() => draw(fit.source)}>Draw it</button
+        >{/if}
     </div>
   {/if}
   {#if match.others.length > 0}
     <div class="others">
       <span class="soft">Or from</span>
       {#each match.others as other (other.source)}
-        <button type="button" class="tag" onclick={() => draw(other.source)}>{other.name}<span class="soft">{other.litres ? say(other.litres, 'CubicMetre', garden.system) : other.size}</span></button>
+        <button type="button" class="tag" onclick={() => draw(other.source)}
+          >{other.name}<span class="soft"
+            >{other.litres ? say(other.litres, 'CubicMetre', garden.system) : other.size}</span
+          ></button
+        >
       {/each}
     </div>
   {/if}

@@ -6,15 +6,26 @@
 
 <section class="rules">
   <h1>House rules</h1>
-  <p class="soft">Where practitioners disagree, you choose. The heap is judged again at once; every verdict names the rule behind it.</p>
+  <p class="soft">
+    Where practitioners disagree, you choose. The heap is judged again at once; every verdict names the rule behind it.
+  </p>
   {#each garden.catalogue?.houseRules ?? [] as rule (rule.id)}
     {@const chosen = garden.info?.rules[rule.id] ?? rule.schools[0].id}
     <fieldset>
       <legend>{rule.question}</legend>
       {#each rule.schools as school, i (school.id)}
         <label class="tick">
-          <input type="radio" name={rule.id} value={school.id} checked={chosen === school.id} onchange={() => void garden.setRule(rule.id, school.id)} />
-          <span><b>{school.name}</b>{i === 0 ? ' (ours)' : ''}. {school.reason} <em class="soft">{basis[school.basis]}</em></span>
+          <input
+            type="radio"
+            name={rule.id}
+            value={school.id}
+            checked={chosen === school.id}
+            onchange={() => void garden.setRule(rule.id, school.id)}
+          />
+          <span
+            ><b>{school.name}</b>{i === 0 ? ' (ours)' : ''}. {school.reason}
+            <em class="soft">{basis[school.basis]}</em></span
+          >
         </label>
       {/each}
     </fieldset>
@@ -26,7 +37,12 @@
     <ul>
       {#each Object.entries(garden.info?.constants ?? {}) as [id, value] (id)}
         {@const row = garden.catalogue?.constants.find((c) => c.id === id)}
-        <li>{row?.meaning}: {value.toPrecision(4)} in place of {row?.value.toPrecision(4)} <button type="button" class="btn-plain rounded-sm px-3" onclick={() => void garden.setConstant(id, null)}>Back to ours</button></li>
+        <li>
+          {row?.meaning}: {value.toPrecision(4)} in place of {row?.value.toPrecision(4)}
+          <button type="button" class="btn-plain rounded-sm px-3" onclick={() => void garden.setConstant(id, null)}
+            >Back to ours</button
+          >
+        </li>
       {/each}
     </ul>
   {/if}

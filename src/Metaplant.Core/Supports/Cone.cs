@@ -1,4 +1,4 @@
-namespace Metaplant.Core.Reinforcement;
+namespace Metaplant.Core.Supports;
 
 /// <summary>Cones of sticks: how long, how much line, and what the wind does. Lengths in m, forces in N.</summary>
 public static class Cone
@@ -40,28 +40,4 @@ public static class Cone
     /// <summary>Pull on the far foot: wind moment less the weight's over the far distance. Negative where the weight is enough.</summary>
     public static double Uplift(int legs, double baseRadius, double windForce, double windHeight, double weight)
         => (windForce * windHeight - weight * Lever(legs, baseRadius)) / FarLeg(legs, baseRadius);
-}
-
-/// <summary>Wind on what stands in a garden.</summary>
-public static class Wind
-{
-    public const double DragCoefficient = 1.2;
-
-    /// <summary>Dynamic pressure in Pa of a gust in m/s: .613 v².</summary>
-    public static double Pressure(double speed) => .613 * speed * speed;
-}
-
-/// <summary>Sticks driven in the ground.</summary>
-public static class Stake
-{
-    /// <summary>Friction in degrees between wood and soil.</summary>
-    public const double ShaftFriction = 20;
-
-    /// <summary>Pull-out of a driven stick in N: its skin π d L times tan 20° times the mean weight of soil beside it, γ L/2.</summary>
-    public static double PullOut(double diameter, double embedment, double unitWeight)
-        => Math.PI * diameter * embedment * Math.Tan(ShaftFriction * Math.PI / 180) * unitWeight * embedment / 2;
-
-    /// <summary>The embedment in m that gives a pull-out in N, the inverse of <see cref="PullOut"/>.</summary>
-    public static double EmbedmentFor(double pull, double diameter, double unitWeight)
-        => Math.Sqrt(2 * pull / (Math.PI * diameter * Math.Tan(ShaftFriction * Math.PI / 180) * unitWeight));
 }

@@ -1,0 +1,62 @@
+using Metaplant.Core.Materials;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Drainage;
+
+/// <summary>A long vessel that drains to an outlet of its own.</summary>
+public static class Outlet
+{
+    /// <summary>Fall towards the outlet, part of the way from the far end.</summary>
+    public const double UsualSlope = .015;
+
+    /// <summary>The filter over an outlet is at least this many outlets across.</summary>
+    public const double FilterAcross = 3;
+
+    /// <summary>How much higher the far end stands, m.</summary>
+    public static double Fall(double length, double slope = UsualSlope) => length * slope;
+
+    /// <summary>
+    /// Openings of the filter in m, the coarsest over the outlet and the finest against the soil: at most the outlet itself, at most D₈₅ of the medium outside, with one step between when they are more than four times apart.
+    /// Source: filter rule of Terzaghi, that openings not above D₈₅ hold the soil back.
+    /// </summary>
+    public static IReadOnlyList<double> FilterOpenings(double outletDiameter, double d85)
+    {
+        double coarse = outletDiameter / 2, fine = Math.Min(d85, coarse);
+        return coarse / fine > 4 ? [coarse, Math.Sqrt(coarse * fine), fine] : [coarse, fine];
+    }
+}
+
+/// <summary>How soil gives its water up.</summary>
+public static class DrainDown
+{
+    /// <summary>Seconds until a soaking has drained: depth × (porosity − field capacity)/K.</summary>
+    public static double Time(double depth, Medium medium) => depth * (medium.Porosity - medium.FieldCapacity) / medium.Conductivity;
+
+    /// <summary>
+    /// The conductivity in m/s that a first-water test shows: so much water in m³ on an area in m² gone through a depth of saturated soil in so many seconds, under unit gradient.
+    /// Far below the table's value the outlet is blocked or the soil sheds water.
+    /// </summary>
+    public static double ConductivitySeen(double volume, double area, double seconds) => volume / area / seconds;
+}
+
+/// <summary>Cloth or film unfolded to line a box or a round tub, m².</summary>
+public static class Liner
+{
+    private const double Lap = .10;
+
+    /// <summary>Walls only, turned in at the foot by a lap, overlapped where the ends meet.</summary>
+    public static double Walls(double perimeter, double height) => (perimeter + Lap) * (height + Lap);
+
+    /// <summary>Walls and foot in one piece, folded at the corners like a parcel.</summary>
+    public static double Whole(double length, double width, double height) => (length + 2 * height + 2 * Lap) * (width + 2 * height + 2 * Lap);
+}
+
+/// <summary>A coarse core down the middle of a sack or tower, through which it is watered.</summary>
+public static class WateringCore
+{
+    /// <summary>Water in m³ that takes dry soil of a volume to field capacity.</summary>
+    public static double ToFieldCapacity(double soilVolume, Medium medium) => soilVolume * (medium.FieldCapacity - medium.WiltingPoint);
+
+    /// <summary>True when no soil is farther from the core than the wet bulb reaches sideways, taken as the wet layer's height: the same suction draws water up and aside.</summary>
+    public static bool Reaches(double outerDiameter, double coreDiameter, Medium medium) => (outerDiameter - coreDiameter) / 2 <= 3 * medium.WetLayer + Check.Tolerance;
+}

@@ -1,0 +1,80 @@
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Materials;
+
+/// <summary>What a planter is filled with, as far as sinking goes.</summary>
+public enum Fill
+{
+    Logs,
+    Sticks,
+    Leaves,
+    Straw,
+    Woodchip,
+    GreenWaste,
+    Compost,
+    Topsoil,
+    Manure,
+}
+
+/// <summary>
+/// How a fill sinks: the part f of its thickness that is lost in the end, the rate k in 1/yr, and the part c that goes at once when it is placed loose.
+/// </summary>
+public sealed record FillSinking(double Lost, double Rate, double AtOnce);
+
+/// <summary>
+/// How wood holds nitrogen while it rots: the part of the dry mass that rots in a year.
+/// </summary>
+public static class Fills
+{
+    private const string Estimate = "Estimate; your own log corrects it";
+
+    private static readonly (Fill Fill, string Words, double Lost, double Rate, double AtOnce)[] Table =
+    [
+        (Fill.Logs, "Logs", .55, .25, 0),
+        (Fill.Sticks, "Sticks", .60, .60, .10),
+        (Fill.Leaves, "Leaves", .80, 1.5, .25),
+        (Fill.Straw, "Straw", .80, 1.5, .15),
+        (Fill.Woodchip, "Woodchip", .50, .50, .15),
+        (Fill.GreenWaste, "Green waste", .75, 2.0, .20),
+        (Fill.Compost, "Compost", .35, .90, .08),
+        (Fill.Topsoil, "Topsoil", .08, .70, .05),
+        (Fill.Manure, "Manure", .45, 1.2, .10),
+    ];
+
+    private static readonly (Fill Fill, double Rots)[] Wood = [(Fill.Logs, .08), (Fill.Sticks, .25), (Fill.Woodchip, .20)];
+
+    /// <summary>Part of the carbon rotted that microbes build into themselves, no unit.</summary>
+    public const string CarbonUse = "wood.carbon-use";
+
+    public const string Carbon = "wood.carbon";
+
+    public const string MicrobeRatio = "wood.microbe-cn";
+
+    public const string Nitrogen = "wood.nitrogen";
+
+    public static IReadOnlyList<Constant> Rows { get; } =
+    [
+        .. Table.SelectMany(t => (Constant[])
+        [
+            new(Id(t.Fill, "lost"), "f", $"{t.Words}: part lost in the end", t.Lost, Unit.One, Evidence.Assumed, Estimate),
+            new(Id(t.Fill, "rate"), "k", $"{t.Words}: how fast it goes", t.Rate, Unit.PerYear, Evidence.Assumed, Estimate),
+            // Logs do not pack, so theirs is nothing, and nothing to change.
+            .. t.AtOnce == 0 ? [] : (Constant[])[new(Id(t.Fill, "at-once"), "c", $"{t.Words}: part lost at once when loose", t.AtOnce, Unit.One, Evidence.Assumed, Estimate)],
+        ]),
+        .. Wood.Select(w => new Constant(Id(w.Fill, "rots"), "r", $"{w.Fill}: part rotted in a year", w.Rots, Unit.PerYear, Evidence.Assumed, "Estimate from decay of coarse and fine wood on the ground")),
+        new(CarbonUse, "e", "part of the rotted carbon that microbes build in", .35, Unit.One, Evidence.Measured, "Manzoni, Taylor, Richter, Porporato & Ågren 2012, New Phytologist 196: carbon use of decomposers, middle of its range"),
+        new(Carbon, "C", "carbon in dry wood", .50, Unit.One, Evidence.Measured, "Lamlom & Savidge 2003, Biomass and Bioenergy 25"),
+        new(MicrobeRatio, "CN", "carbon to nitrogen of microbes", 8, Unit.One, Evidence.Measured, "Cleveland & Liptzin 2007, Biogeochemistry 85: 8.6 in soils, rounded"),
+        new(Nitrogen, "N_wood", "nitrogen in dry wood", .002, Unit.One, Evidence.Assumed, "Sap and heart wood together, low end"),
+    ];
+
+    public static string Words(this Fill fill) => Array.Find(Table, t => t.Fill == fill).Words;
+
+    public static FillSinking Sinking(Handbook handbook, Fill fill)
+        => new(handbook[Id(fill, "lost")], handbook[Id(fill, "rate")], Array.Find(Table, t => t.Fill == fill).AtOnce == 0 ? 0 : handbook[Id(fill, "at-once")]);
+
+    /// <summary>The row of the part that rots in a year; null for a fill that is no wood.</summary>
+    public static string? Rots(Fill fill) => Array.Exists(Wood, w => w.Fill == fill) ? Id(fill, "rots") : null;
+
+    public static string Id(Fill fill, string column) => $"fill.{fill}.{column}";
+}

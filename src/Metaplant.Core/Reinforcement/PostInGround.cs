@@ -1,0 +1,115 @@
+using Metaplant.Core.Geometry;
+using Metaplant.Core.Materials;
+
+namespace Metaplant.Core.Reinforcement;
+
+/// <summary>The ground a post stands in.</summary>
+public abstract record Ground
+{
+    /// <summary>Loose sand: a stick pushes in easily by hand.</summary>
+    public static SandGround LooseSand { get; } = new(28, 16e3);
+
+    /// <summary>Firm sand: a stick needs a mallet.</summary>
+    public static SandGround FirmSand { get; } = new(30, 18e3);
+
+    /// <summary>Soft clay: a thumb goes in easily.</summary>
+    public static ClayGround SoftClay { get; } = new(12e3);
+
+    /// <summary>Firm clay: a thumb dents it with force.</summary>
+    public static ClayGround FirmClay { get; } = new(40e3);
+
+    /// <summary>Made ground: rubble, old fill, whatever was tipped there.</summary>
+    public static SandGround MadeGround { get; } = new(25, 16e3);
+}
+
+/// <summary>Sand and all other ground that drains: angle of friction in degrees (0 &lt; φ &lt; 45), unit weight in N/m³.</summary>
+public sealed record SandGround(double FrictionAngleDegrees, double UnitWeight) : Ground;
+
+/// <summary>Clay: undrained cohesion c_u in Pa.</summary>
+public sealed record ClayGround(double Cohesion) : Ground;
+
+/// <summary>
+/// A round post driven into level ground that holds back soil at its top, free to lean: Broms's method for short free-headed piles.
+/// Source: B. B. Broms (1964), Lateral resistance of piles in cohesionless soils, and … in cohesive soils, ASCE J. Soil Mech. 90(SM2, SM3).
+/// Holds for posts at least 3 diameters apart on level ground with nothing dug in front. Lengths in m.
+/// </summary>
+/// <param name="RetainedHeight">h, soil above the ground line.</param>
+/// <param name="Spacing">s, wall that one post holds.</param>
+/// <param name="Soil">The fill behind the wall; active pressure, since the post leans.</param>
+/// <param name="Diameter">b of the post.</param>
+/// <param name="SafetyFactor">On the ground's resistance.</param>
+public sealed record PostInGround(double RetainedHeight, double Spacing, SoilLoad Soil, double Diameter, Ground Ground, double SafetyFactor = PostInGround.UsualSafetyFactor)
+{
+    public const double UsualSafetyFactor = 2;
+
+    /// <summary>Ground that has been dug holds nothing over this depth, m; it is added to the embedment there.</summary>
+    public const double DugDepth = .1;
+
+    private double K => EarthPressure.Active(Soil.FrictionAngleDegrees);
+
+    private double SoilThrust => K * Soil.UnitWeight * Spacing * RetainedHeight * RetainedHeight / 2;
+
+    private double SurchargeThrust => K * Soil.Surcharge * Spacing * RetainedHeight;
+
+    private double SoilMoment => SoilThrust * RetainedHeight / 3;
+
+    private double SurchargeMoment => SurchargeThrust * RetainedHeight / 2;
+
+    /// <summary>P in N: K γ s h²/2 + K q s h.</summary>
+    public double Thrust => SoilThrust + SurchargeThrust;
+
+    /// <summary>M in N m at the ground line: K γ s h³/6 + K q s h²/2.</summary>
+    public double MomentAtGround => SoilMoment + SurchargeMoment;
+
+    /// <summary>e = M/P in m: how high above the ground the thrust acts.</summary>
+    public double Eccentricity => MomentAtGround / Thrust;
+
+    /// <summary>
+    /// The least embedment L in m. Sand: FS P = γ b L³ K_p / (2 (e + L)), by bisection to 1e-13. Clay: L = 1.5 b + f + g with the factored thrust, f = FS P/(9 c_u b),
+    /// g = √(M_max/(2.25 b c_u)).
+    /// </summary>
+    public double Embedment
+    {
+        get
+        {
+            var p = SafetyFactor * Thrust;
+            switch (Ground)
+            {
+                case SandGround sand:
+                    var resistance = sand.UnitWeight * Diameter * EarthPressure.Passive(sand.FrictionAngleDegrees) / 2;
+                    double e = Eccentricity, high = 1;
+                    while (resistance * high * high * high / (e + high) < p) high *= 2;
+                    return Solve.Rising(l => resistance * l * l * l / (e + l), p, 0, high);
+                case ClayGround clay:
+                    var f = p / (9 * clay.Cohesion * Diameter);
+                    return 1.5 * Diameter + f + Math.Sqrt(ClayMoment(p, f) / (2.25 * Diameter * clay.Cohesion));
+                default:
+                    throw new InvalidOperationException($"Unknown ground {Ground}.");
+            }
+        }
+    }
+
+    /// <summary>
+    /// M_max in N m, some way below the ground, by which the post itself is judged. Sand: P (e + 2f/3), f = √(2P/(3 γ b K_p)). Clay: P (e + 1.5 b + f/2), f = P/(9 c_u b). Unfactored.
+    /// </summary>
+    public double GreatestMoment => Ground switch
+    {
+        SandGround sand => Thrust * (Eccentricity + 2.0 / 3 * Math.Sqrt(2 * Thrust / (3 * sand.UnitWeight * Diameter * EarthPressure.Passive(sand.FrictionAngleDegrees)))),
+        ClayGround clay => ClayMoment(Thrust, Thrust / (9 * clay.Cohesion * Diameter)),
+        _ => throw new InvalidOperationException($"Unknown ground {Ground}."),
+    };
+
+    /// <summary>Unfactored bending stress in Pa of the round section: 32 M_max/(π b³).</summary>
+    public double Stress => 32 * GreatestMoment / (Math.PI * Math.Pow(Diameter, 3));
+
+    /// <summary>
+    /// Factored stress over design strength, long-term. The load factor is 1.35 for the soil's share of the moment and 1.5 for the surcharge's; Broms's moment is scaled by it, since its lever hardly moves.
+    /// </summary>
+    public double StrengthUtilisation(TimberGrade timber, Condition condition)
+    {
+        var factor = (Partial.Soil * SoilMoment + Partial.Surcharge * SurchargeMoment) / MomentAtGround;
+        return factor * Stress / (timber.Kmod * timber.Bending * condition.Factor() / Partial.Timber);
+    }
+
+    private double ClayMoment(double thrust, double f) => thrust * (Eccentricity + 1.5 * Diameter + f / 2);
+}
