@@ -3,6 +3,7 @@ using Metaplant.Web.Garden;
 using Metaplant.Web.Heap;
 using Metaplant.Web.Matching;
 using Metaplant.Web.Projects;
+using Metaplant.Web.Sums;
 
 namespace Metaplant.Web;
 
@@ -16,6 +17,7 @@ internal static class Routes
         api.MapHeap();
         api.MapMatching();
         api.MapProjects();
+        api.MapSums();
         // An empty answer, to measure others against.
         api.MapGet("/nothing", () => Results.NoContent()).ExcludeFromDescription();
         api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound, title: "Not found.")).ExcludeFromDescription();

@@ -80,7 +80,7 @@ public sealed class PalletSectionBed : IDesign
         var m = Of(source);
         return
             from height in p[0].Stops
-            where height.Value <= RetainedHeight.Flagged
+            where height.Value <= RetainedSoil.Flagged
             let ties = LeastTies(m, source, height.Value, brief)
             where ties is not null
             from length in p[1].Stops

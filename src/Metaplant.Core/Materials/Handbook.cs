@@ -11,8 +11,7 @@ public sealed class Handbook
     /// <summary>All rows in the order of the tables, with the published values.</summary>
     public static IReadOnlyList<Constant> Rows { get; } = [.. Media.Rows, .. Timbers.Rows, .. Substances.Rows, .. Fills.Rows, .. Practice.Rows];
 
-    private static readonly FrozenDictionary<string, Constant> Published =
-        Rows.ToFrozenDictionary(r => r.Id, StringComparer.Ordinal);
+    private static readonly FrozenDictionary<string, Constant> Published = Rows.ToFrozenDictionary(r => r.Id, StringComparer.Ordinal);
 
     private readonly FrozenDictionary<string, double> own;
 

@@ -26,7 +26,8 @@ public enum LoadCase
 /// <summary>A change that would put a failing check right, found by solving the check backwards.</summary>
 /// <param name="Words">The change in a few words, without its number, such as "Ties no farther apart than".</param>
 /// <param name="Value">The number that just meets the check, in <paramref name="Unit"/>.</param>
-public sealed record Remedy(string Words, double Value, Unit Unit);
+/// <param name="Input">The input that it would be put in for, where there is one.</param>
+public sealed record Remedy(string Words, double Value, Unit Unit, string? Input = null);
 
 /// <summary>
 /// Demand against capacity, with the sum behind it. <see cref="Utilisation"/> is demand over capacity and is null

@@ -1,0 +1,66 @@
+using System.Collections.Frozen;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Calculators;
+
+/// <summary>What the further results are called and measured in, by name; the same name means the same thing in every calculator.</summary>
+public static class AlsoWords
+{
+    public static FrozenDictionary<string, (string Title, Unit Unit)> All { get; } = new Dictionary<string, (string, Unit)>(StringComparer.Ordinal)
+    {
+        ["topArea"] = ("area at the top of the fill", Unit.SquareMetre),
+        ["baseArea"] = ("area of the foot", Unit.SquareMetre),
+        ["surfaceWidth"] = ("width of the surface", Unit.Metre),
+        ["diameter"] = ("across", Unit.Metre),
+        ["topUps"] = ("to add after each year", Unit.Metre),
+        ["atOnce"] = ("sinks at once", Unit.Metre),
+        ["saturatedDensity"] = ("density full of water", Unit.KilogramPerCubicMetre),
+        ["porosity"] = ("porosity", Unit.One),
+        ["fieldCapacity"] = ("water it keeps, part of the volume", Unit.One),
+        ["wiltingPoint"] = ("water left at wilting, part of the volume", Unit.One),
+        ["conductivity"] = ("passes water, saturated", Unit.MetrePerSecond),
+        ["placed"] = ("in place", Unit.CubicMetre),
+        ["loose"] = ("to order, loose", Unit.CubicMetre),
+        ["pattern"] = ("rows", Unit.One),
+        ["extraterrestrialRadiation"] = ("sunlight above the air", Unit.MegajoulePerSquareMetreDay),
+        ["litresEachTime"] = ("litres each time", Unit.Count),
+        ["bySoil"] = ("by the way through the soil", Unit.Metre),
+        ["byEntry"] = ("by the way into the hole", Unit.Metre),
+        ["cellRadius"] = ("soil one hole drains, radius", Unit.Metre),
+        ["ponds"] = ("water stands on top", Unit.One),
+        ["wetLayer"] = ("wet layer that stays", Unit.Metre),
+        ["usableDepth"] = ("depth left for roots", Unit.Metre),
+        ["coefficient"] = ("coefficient K", Unit.One),
+        ["blockedDrain"] = ("with the drain blocked", Unit.Pascal),
+        ["moment"] = ("moment", Unit.NewtonMetre),
+        ["stress"] = ("stress, unfactored", Unit.Pascal),
+        ["deflection"] = ("bend in the end", Unit.Metre),
+        ["greatestSpan"] = ("greatest span", Unit.Metre),
+        ["leastThickness"] = ("least thickness", Unit.Metre),
+        ["thrust"] = ("push on one post", Unit.Newton),
+        ["momentAtGround"] = ("moment at the ground", Unit.NewtonMetre),
+        ["greatestMoment"] = ("greatest moment in the post", Unit.NewtonMetre),
+        ["strengthUtilisation"] = ("of the post’s strength is used", Unit.One),
+        ["design"] = ("for a load that stays", Unit.Newton),
+        ["mode"] = ("fails by mode", Unit.One),
+        ["greatestSpacing"] = ("ties no farther apart than", Unit.Metre),
+        ["capacity"] = ("one tie holds", Unit.Newton),
+        ["underEachFoot"] = ("under each foot", Unit.Pascal),
+        ["sliding"] = ("safety against sliding", Unit.One),
+        ["overturning"] = ("safety against overturning", Unit.One),
+        ["leastWidth"] = ("least width", Unit.Metre),
+        ["sectionModulus"] = ("section modulus of a metre, m³/m", Unit.One),
+        ["thicknessLeft"] = ("metal that rust has left", Unit.Metre),
+        ["sizedForPerLeg"] = ("choose each line for", Unit.Newton),
+        ["requiredMarkedLoad"] = ("marked working load, at least", Unit.Newton),
+        ["requiredBreakingLoad"] = ("unmarked: breaking load, at least", Unit.Newton),
+        ["lever"] = ("lever of the weight", Unit.Metre),
+        ["farLegDistance"] = ("far foot from the edge", Unit.Metre),
+        ["rise"] = ("headroom in the middle", Unit.Metre),
+        ["angleDegrees"] = ("turns through", Unit.Degree),
+        ["greatestWidth"] = ("greatest width", Unit.Metre),
+        ["stakes"] = ("stakes", Unit.Count),
+        ["courses"] = ("courses", Unit.Count),
+        ["pathFactor"] = ("way in and out over straight", Unit.One),
+    }.ToFrozenDictionary(StringComparer.Ordinal);
+}

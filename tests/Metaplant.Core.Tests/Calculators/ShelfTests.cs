@@ -1,0 +1,104 @@
+using Metaplant.Core.Calculators;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Tests.Calculators;
+
+/// <summary>What every calculator owes the person who asks.</summary>
+public class ShelfTests
+{
+    public static TheoryData<string> Names => [.. CalculatorShelf.All.Select(c => c.Name)];
+
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void It_answers_as_a_form_starts_with_a_source_and_a_drawing(string name)
+    {
+        var calculator = CalculatorShelf.Find(name)!;
+        var answer = calculator.Reckon(Working.Typical(calculator), Handbook.Default).OrThrow();
+        answer.Value.ShouldNotBeNull();
+        answer.Sum.Formula.ShouldNotBeEmpty();
+        answer.Sum.Source.ShouldNotBeEmpty();
+        answer.Sum.Terms.ShouldNotBeEmpty();
+        answer.Also.Where(a => a.Value is double or int).ShouldAllBe(a => AlsoWords.All.ContainsKey(a.Name));
+        calculator.Draw(Working.Typical(calculator), Handbook.Default).OrThrow().Shapes.ShouldNotBeEmpty();
+        var dimensions = calculator.Draw(Working.Typical(calculator), Handbook.Default).OrThrow().Dimensions;
+        dimensions.ShouldAllBe(d => d.Value > 0 || d.Field == "depthTop");
+    }
+
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void Sliding_it_shows_what_happens_on_both_sides(string name)
+    {
+        var calculator = CalculatorShelf.Find(name)!;
+        var sweep = Sweep.Of(calculator, Working.Typical(calculator), Handbook.Default);
+        sweep.Count.ShouldBeGreaterThan(5);
+        sweep.Count(p => p.Value is not null).ShouldBeGreaterThan(4);
+        sweep.Zip(sweep.Skip(1)).ShouldAllBe(p => p.First.At < p.Second.At);
+    }
+
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void Each_input_left_out_nothing_or_not_a_number_is_named(string name)
+    {
+        var calculator = CalculatorShelf.Find(name)!;
+        var typical = Working.Typical(calculator);
+        foreach (var input in calculator.InputsFor(typical).OfType<NumberInput>().Where(i => typical.Fields.ContainsKey(i.Name)))
+        {
+            Problems(typical.Fields.Where(f => f.Key != input.Name).ToDictionary(f => f.Key, f => f.Value)).ShouldContain(input.Name);
+            foreach (var wrong in (Given[])[new GivenNumber(double.NaN), new GivenNumber(double.PositiveInfinity), new GivenNumber(1e300), new GivenText("12"), new GivenFlag(true), new GivenItems([])])
+                Problems(With(input.Name, wrong)).ShouldContain(input.Name);
+            var zero = Problems(With(input.Name, new GivenNumber(0)));
+            if (input is { ZeroAllowed: false, Least: >= 0 }) zero.ShouldContain(input.Name);
+        }
+
+        Problems(With("nonsense", new GivenNumber(1))).ShouldContain("nonsense");
+
+        Dictionary<string, Given> With(string key, Given value) => new(typical.Fields) { [key] = value };
+
+        IEnumerable<string> Problems(Dictionary<string, Given> given) => calculator.Reckon(new(given), Handbook.Default).Problems.Select(p => p.Field);
+    }
+
+    [Fact]
+    public void Problems_inside_groups_and_lists_are_named_by_their_path()
+    {
+        Working.Try("plants-that-fit", new { outline = new { length = -1, width = .5 }, spacing = .2 }).Problems.Select(p => p.Field).ShouldBe(["outline.length"]);
+        Working.Try("settling", new { layers = new object[] { new { fill = "Logs", thickness = .2 }, new { fill = "Jelly", thickness = .2 } }, years = 1 }).Problems.Select(p => p.Field).ShouldBe(["layers.1.fill"]);
+        Working.Try("post-embedment", new { retainedHeight = .3, spacing = .5, unitWeight = 15e3, frictionAngleDegrees = 30, postDiameter = .06, ground = new { kind = "Clay" } }).Problems.Select(p => p.Field).ShouldBe(["ground.cohesion"]);
+    }
+
+    [Theory]
+    [InlineData("volume-half-drum", "fillHeight")]
+    [InlineData("volume-rounded-trough", "bottom.cornerRadius")]
+    [InlineData("hoop-arch", "arcLength")]
+    [InlineData("watering", "wiltingPoint")]
+    [InlineData("hanging-load", "angleFromVerticalDegrees")]
+    [InlineData("tie-force", "depthBottom")]
+    [InlineData("evapotranspiration", "maxTemperature")]
+    public void What_cannot_be_together_is_refused_at_the_input_that_is_off(string name, string field)
+    {
+        object inputs = name switch
+        {
+            "volume-half-drum" => new { diameter = .57, length = .85, fillHeight = .30 },
+            "volume-rounded-trough" => new { bottom = new { length = 1.0, width = .4, cornerRadius = .21 }, middle = new { length = 1.0, width = .5, cornerRadius = .2 }, top = new { length = 1.0, width = .6, cornerRadius = .2 }, height = .4 },
+            "hoop-arch" => new { arcLength = 1.3, span = 1.4 },
+            "watering" => new { volume = .1, fieldCapacity = .3, wiltingPoint = .3, depletion = .5, dailyUse = .001 },
+            "hanging-load" => new { mass = 10, legs = 1, angleFromVerticalDegrees = 10 },
+            "tie-force" => new { depthTop = .4, depthBottom = .4, spacing = .5, unitWeight = 15e3, frictionAngleDegrees = 30 },
+            _ => new { latitudeDegrees = 52, dayOfYear = 1, minTemperature = 5, maxTemperature = 4 },
+        };
+        Working.Try(name, inputs).Problems.Select(p => p.Field).ShouldBe([field]);
+    }
+
+    [Fact]
+    public void A_constant_of_ones_own_is_in_the_answer_and_marked_in_the_sum()
+    {
+        var own = Handbook.With(new Dictionary<string, double> { ["fill.Logs.lost"] = .4 }).OrThrow();
+        var inputs = Working.Fields(new { layers = new object[] { new { fill = "Logs", thickness = .2 } }, years = 1 });
+        var calculator = CalculatorShelf.Find("settling")!;
+        calculator.Reckon(inputs, own).OrThrow().Value!.Value.Near(.2 * .4 * (1 - Math.Exp(-.25)));
+        calculator.Reckon(inputs, own).OrThrow().Sum.Terms.ShouldContain(t => t.ConstantId == "fill.Logs.lost" && t.Value == .4);
+    }
+
+    [Fact]
+    public void Every_subject_has_its_calculators() => CalculatorShelf.All.Select(c => c.Subject).Distinct().ShouldBe([Subject.Grow, Subject.Drain, Subject.Hold, Subject.Support]);
+}
