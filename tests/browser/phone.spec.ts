@@ -14,3 +14,14 @@ test('on a phone the heap is a drawer and a thing is measured with a thumb', asy
   const box = (await page.getByRole('button', { name: 'Keep changes' }).boundingBox())!;
   expect(box.height).toBeGreaterThanOrEqual(44);
 });
+
+test('on a phone a sum answers above its drawing', async ({ open, page }) => {
+  await open('/sums/volume-half-drum');
+  await expect(page.locator('.first .large')).toContainText('108');
+  const across = page.getByRole('textbox', { name: 'Across the drum, inside' });
+  await across.fill('23 in');
+  await across.press('Enter');
+  await expect(page.locator('.first .large')).toContainText('114');
+  await page.getByLabel('Question').selectOption({ label: 'How hard does wind press?' });
+  await expect(page.getByRole('heading', { name: 'How hard does wind press?' })).toBeVisible();
+});

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { lengthDigits, parseCount, parseLength, say, type System } from '../../web/src/lib/units/units';
+import { fieldText, lengthDigits, parse, parseCount, parseLength, say, type System } from '../../web/src/lib/units/units';
+import type { Unit } from '../../web/src/lib/api/client';
 
 const means: [string, System, number][] = [
   ['92', 'mm', 0.092],
@@ -50,4 +51,39 @@ test('values are shown as a gardener would say them', () => {
   expect(say(3000, 'Pascal', 'mm')).toBe('3 kPa');
   expect(say(5387000, 'Pascal', 'mm')).toBe('5.39 MPa');
   expect(say(10e-3 / 3600, 'MetrePerSecond', 'mm')).toBe('10 mm/h');
+});
+
+const quantities: [string, Unit, System, number, number][] = [
+  ['60', 'CubicMetre', 'mm', 1, 0.06],
+  ['20 gal', 'CubicMetre', 'mm', 1, 0.0757082],
+  ['20', 'CubicMetre', 'in', 1, 0.0757082],
+  ['4 buckets', 'CubicMetre', 'in', 1, 0.04],
+  ['3 kPa', 'Pascal', 'mm', 1, 3000],
+  ['3', 'Pascal', 'mm', 1, 3000],
+  ['15 kN/m³', 'NewtonPerCubicMetre', 'mm', 1, 15000],
+  ['10', 'MetrePerSecond', 'mm', 1e-6, 10e-3 / 3600],
+  ['20', 'MetrePerSecond', 'mm', 15, 20],
+  ['72 km/h', 'MetrePerSecond', 'mm', 15, 20],
+  ['−5', 'DegreeCelsius', 'mm', 1, -5],
+  ['35 %', 'One', 'mm', 1, 0.35],
+  ['40 lb', 'Kilogram', 'mm', 1, 18.143695],
+  ['18 months', 'Year', 'mm', 1, 1.5],
+];
+
+for (const [text, unit, system, reference, value] of quantities) {
+  test(`“${text}” of ${unit} in ${system} is ${value}`, () => expect(parse(text, unit, system, reference).value).toBeCloseTo(value, 6));
+}
+
+for (const [text, unit] of [['heavy', 'Kilogram'], ['-3', 'Pascal'], ['4 elephants', 'CubicMetre'], ['', 'Degree']] as const) {
+  test(`“${text}” says why it is no ${unit}`, () => expect(parse(text, unit, 'mm').error).toMatch(/\w{3,}/));
+}
+
+test('what stands in a field can be typed again', () => {
+  for (const system of ['mm', 'cm', 'in'] as const) {
+    for (const [unit, value] of [['Pascal', 3000], ['Pascal', 240000], ['CubicMetre', 0.096], ['NewtonPerCubicMetre', 15e3], ['MetrePerSecond', 60e-3 / 3600], ['MetrePerSecond', 20], ['CubicMetrePerDay', 0.0012], ['Year', 1], ['Degree', 30], ['DegreeCelsius', -4], ['Kilogram', 140], ['One', 0.35]] as const) {
+      const back = parse(fieldText(value, unit, system), unit, system, value);
+      expect(back.error, `${fieldText(value, unit, system)} of ${unit}`).toBeUndefined();
+      expect(Math.abs(back.value! - value)).toBeLessThanOrEqual(Math.abs(value) * 0.006);
+    }
+  }
 });

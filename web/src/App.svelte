@@ -10,6 +10,7 @@
   import Make from './stages/make/Make.svelte';
   import Match from './stages/match/Match.svelte';
   import HouseRules from './stages/rules/HouseRules.svelte';
+  import Sums from './stages/sums/Sums.svelte';
 
   const routes = {
     '/': Gather,
@@ -17,6 +18,7 @@
     '/match': Match,
     '/draw/:design?': Draw,
     '/make/:project?': Make,
+    '/sums/:name?': Sums,
     '/house-rules': HouseRules,
     '*': Gather,
   };

@@ -34,6 +34,9 @@ public sealed record Answer(Sum Sum, double? Value, Check? Check, IReadOnlyList<
     public T Get<T>(string name) => (T)Also.First(a => a.Name == name).Value!;
 }
 
+/// <summary>A design that a calculator's numbers can be put into: inputs by the parameter they set.</summary>
+public sealed record Use(string Design, IReadOnlyDictionary<string, string> Inputs);
+
 /// <summary>
 /// One question with its inputs and its answer: the engineering by itself, for somebody with a tub and a question. One class in this folder is one calculator; it is found by being there.
 /// </summary>
@@ -54,6 +57,9 @@ public abstract class Calculator
 
     /// <summary>The number a person would slide to see what happens on both sides of the answer, as a path.</summary>
     public abstract string Slide { get; }
+
+    /// <summary>Designs whose parameters are among the inputs.</summary>
+    public virtual IReadOnlyList<Use> Uses => [];
 
     /// <summary>What is asked for when this much is given; more only where one input decides on others.</summary>
     public virtual IReadOnlyList<Input> InputsFor(GivenFields given) => Inputs;

@@ -40,6 +40,8 @@ public sealed class SpacingOfHoles : Calculator
 
     public override Subject Subject => Subject.Drain;
 
+    public override IReadOnlyList<Use> Uses { get; } = [new("drilled-tub", new Dictionary<string, string> { ["hole"] = "holeDiameter", ["pad"] = "padDiameter" })];
+
     public override string Slide => "toleratedWetDepth";
 
     public override IReadOnlyList<Input> Inputs { get; } =

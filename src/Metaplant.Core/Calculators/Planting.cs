@@ -10,7 +10,7 @@ namespace Metaplant.Core.Calculators;
 public sealed class PlantsInABed : Calculator
 {
     /// <summary>More than this nobody sets out by hand.</summary>
-    private const int Most = 10_000;
+    private const int Most = 5_000;
 
     public override string Name => "plants-that-fit";
 

@@ -78,6 +78,8 @@ public sealed class UpliftOfACone : Calculator
 
     public override Subject Subject => Subject.Support;
 
+    public override IReadOnlyList<Use> Uses { get; } = [new("wound-cone", new Dictionary<string, string> { ["legs"] = "legs", ["radius"] = "baseRadius" })];
+
     public override string Slide => "baseRadius";
 
     public override IReadOnlyList<Input> Inputs { get; } =
@@ -108,6 +110,8 @@ public sealed class HoldOfAStake : Calculator
 
     public override Subject Subject => Subject.Support;
 
+    public override IReadOnlyList<Use> Uses { get; } = [new("wound-cone", new Dictionary<string, string> { ["pegs"] = "embedment" })];
+
     public override string Slide => "embedment";
 
     public override IReadOnlyList<Input> Inputs { get; } = [Ask.Length("diameter", "Stick, across", .030, .5), Ask.Length("embedment", "In the ground", .40, 3), Ask.UnitWeight(title: "Weight of the ground", typical: 18e3)];
@@ -130,6 +134,8 @@ public sealed class LengthOfASlantedStick : Calculator
     public override string Question => "How long must the sticks of a cone be?";
 
     public override Subject Subject => Subject.Support;
+
+    public override IReadOnlyList<Use> Uses { get; } = [new("wound-cone", new Dictionary<string, string> { ["height"] = "tieHeight", ["radius"] = "baseRadius" })];
 
     public override string Slide => "tieHeight";
 
@@ -154,6 +160,8 @@ public sealed class TwineOfACone : Calculator
     public override string Question => "How much twine winds a cone?";
 
     public override Subject Subject => Subject.Support;
+
+    public override IReadOnlyList<Use> Uses { get; } = [new("wound-cone", new Dictionary<string, string> { ["height"] = "tieHeight", ["radius"] = "baseRadius", ["legs"] = "legs", ["rings"] = "rings" })];
 
     public override string Slide => "rings";
 

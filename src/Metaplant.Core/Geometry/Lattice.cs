@@ -21,6 +21,7 @@ public static class Lattice
 {
     private const double Slack = 1e-9;
     private const int Steps = 24;
+    private const int RowsTried = 32;
 
     /// <summary>
     /// The fullest lattice of centres at least <paramref name="spacing"/> apart in a row and <paramref name="rowSpacing"/> between rows (both m, above 0),
@@ -91,12 +92,16 @@ public static class Lattice
     private static (int Count, double Shift) BestShift(Outline outline, List<double> ys, double spacing, LatticePattern pattern, int parity)
     {
         (int Count, double Shift) best = (0, 0);
-        for (var row = 0; row < ys.Count; row++)
+        // In a rectangle all rows but the shifted ones are alike; elsewhere so many rows give all the shifts that matter.
+        var rectangle = outline is RectangleOutline { CornerRadius: 0 };
+        var end = rectangle ? Math.Min(2, ys.Count) : ys.Count;
+        var step = Math.Max(1, ys.Count / RowsTried);
+        for (var row = 0; row < end; row += rectangle ? 1 : step)
         {
             var a = outline.HalfChordAt(ys[row]);
             if (a < 0) continue;
             Try(-a - RowShift(row));
-            if (outline is not RectangleOutline { CornerRadius: 0 }) Try(a - RowShift(row));
+            if (!rectangle) Try(a - RowShift(row));
             // Centred rows look best when they hold as many.
             var n = Math.Floor(2 * a / spacing + Slack);
             Try(-n * spacing / 2 - RowShift(row));

@@ -46,12 +46,12 @@ public sealed record SumDto(string Title, string Formula, IReadOnlyList<TermDto>
     public static SumDto Of(Sum sum) => new(sum.Title, sum.Formula, [.. sum.Terms.Select(t => new TermDto(t.Symbol, t.Meaning, t.Value, t.Unit, t.ConstantId))], sum.Value, sum.Unit, sum.Source, sum.Assumptions);
 }
 
-public sealed record RemedyDto(string Words, double Value, Unit Unit);
+public sealed record RemedyDto(string Words, double Value, Unit Unit, string? Input);
 
 public sealed record CheckDto(
     string Id, string Name, LoadCase Case, double Demand, double Capacity, Unit Unit, double? Utilisation, Verdict Verdict, string Words, string? Part,
     IReadOnlyList<SumDto> Sums, IReadOnlyList<RemedyDto> Remedies)
 {
     public static CheckDto Of(Check c) => new(
-        c.Id, c.Name, c.Case, c.Demand, c.Capacity, c.Unit, c.Utilisation, c.Verdict, c.Words, c.Part, [.. c.Sums.Select(SumDto.Of)], [.. c.Remedies.Select(r => new RemedyDto(r.Words, r.Value, r.Unit))]);
+        c.Id, c.Name, c.Case, c.Demand, c.Capacity, c.Unit, c.Utilisation, c.Verdict, c.Words, c.Part, [.. c.Sums.Select(SumDto.Of)], [.. c.Remedies.Select(r => new RemedyDto(r.Words, r.Value, r.Unit, r.Input))]);
 }

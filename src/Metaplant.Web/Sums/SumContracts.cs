@@ -37,12 +37,15 @@ public sealed record InputDto(
     private static InputDto Plain(Input input, InputKind kind) => new(input.Name, input.Title, kind, input.Optional, null, null, null, false, null, null, [], [], null, null);
 }
 
+/// <summary>A design that takes these inputs, each by the parameter it sets.</summary>
+public sealed record UseDto(string Design, IReadOnlyDictionary<string, string> Inputs);
+
 /// <summary>A calculator as it is listed.</summary>
-/// <param name="Unit">Of its value: an SI symbol in plain letters, or what it counts.</param>
+/// <param name="Slide">The path of the number to slide.</param>
 /// <param name="ByShape">For one whose further inputs depend on a choice: those inputs by its words.</param>
-public sealed record CalculatorDto(string Name, string Question, Subject Subject, string Slide, IReadOnlyList<InputDto> Inputs, IReadOnlyDictionary<string, IReadOnlyList<InputDto>> ByShape)
+public sealed record CalculatorDto(string Name, string Question, Subject Subject, string Slide, IReadOnlyList<InputDto> Inputs, IReadOnlyDictionary<string, IReadOnlyList<InputDto>> ByShape, IReadOnlyList<UseDto> Uses)
 {
-    public static CalculatorDto Of(Calculator c) => new(c.Name, c.Question, c.Subject, c.Slide, [.. c.Inputs.Select(InputDto.Of)], Further(c));
+    public static CalculatorDto Of(Calculator c) => new(c.Name, c.Question, c.Subject, c.Slide, [.. c.Inputs.Select(InputDto.Of)], Further(c), [.. c.Uses.Select(u => new UseDto(u.Design, u.Inputs))]);
 
     private static Dictionary<string, IReadOnlyList<InputDto>> Further(Calculator c)
         => c.Inputs.OfType<ChoiceInput>().SelectMany(choice => choice.Options.Select(word => (word, Inputs: c.InputsFor(new(new Dictionary<string, Given> { [choice.Name] = new GivenText(word) })))))

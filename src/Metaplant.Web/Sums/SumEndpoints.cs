@@ -47,4 +47,4 @@ internal static class SumEndpoints
 }
 
 /// <summary>The inputs of a sum by name: numbers in SI, words, true or false, groups and lists.</summary>
-public sealed record SumInput(IReadOnlyDictionary<string, object> Inputs);
+public sealed record SumInput(System.Text.Json.JsonElement Inputs);

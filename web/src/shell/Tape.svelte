@@ -58,7 +58,10 @@
       title={garden.info?.redo ?? 'Nothing to redo'}
       onclick={() => void garden.redo()}>Redo</button
     >
-    <a href="/house-rules" use:link class="rules">House rules</a>
+    <a href="/sums" use:link aria-current={router.location.startsWith('/sums') ? 'page' : undefined}>Sums</a>
+    <a href="/house-rules" use:link aria-current={router.location === '/house-rules' ? 'page' : undefined}
+      ><span class="wide">House&nbsp;</span>rules</a
+    >
   </div>
 </header>
 
@@ -208,6 +211,14 @@
   }
 
   @media (max-width: 760px) {
+    .wide {
+      display: none;
+    }
+
+    .tools a {
+      text-transform: capitalize;
+    }
+
     .tape {
       flex-wrap: wrap;
     }

@@ -1,28 +1,34 @@
 <script lang="ts">
   import type { Unit } from '../api/client';
   import { garden } from '../garden.svelte';
-  import { lengthDigits, parse } from '../units/units';
+  import { fieldText, parse } from '../units/units';
 
   interface Props {
     name: string;
     hint?: string;
     unit: Unit;
-    /** SI. */
-    value: number;
+    /** SI; null where it may be left out and is. */
+    value: number | null;
     error?: string;
     onvalue: (value: number) => void;
+    /** The field was emptied; only where it may be left out. */
+    onclear?: () => void;
     onerror: (sentence: string) => void;
   }
 
-  const { name, hint, unit, value, error, onvalue, onerror }: Props = $props();
+  const { name, hint, unit, value, error, onvalue, onclear, onerror }: Props = $props();
   const id = $props.id();
-  const text = $derived(unit === 'Metre' ? lengthDigits(value, garden.system) : String(value));
+  const text = $derived(value === null ? '' : fieldText(value, unit, garden.system));
 
   function typed(event: Event & { currentTarget: HTMLInputElement }) {
-    const read = parse(event.currentTarget.value, unit, garden.system);
+    if (onclear && event.currentTarget.value.trim() === '') {
+      onclear();
+      return;
+    }
+    const read = parse(event.currentTarget.value, unit, garden.system, value ?? 1);
     if (read.error !== undefined) onerror(read.error);
     else {
-      if (unit === 'Metre') event.currentTarget.value = lengthDigits(read.value, garden.system);
+      event.currentTarget.value = fieldText(read.value, unit, garden.system);
       onvalue(read.value);
     }
   }
@@ -36,6 +42,7 @@
     {id}
     class="field mono"
     value={text}
+    placeholder={onclear ? 'none' : undefined}
     autocomplete="off"
     aria-invalid={error ? 'true' : undefined}
     aria-describedby={error ? `${id}-wrong` : undefined}

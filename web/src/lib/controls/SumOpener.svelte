@@ -9,13 +9,14 @@
     large?: boolean;
     /** Words in place of the number. */
     words?: string;
+    /** Stands open from the start. */
+    open?: boolean;
     /** Called after a constant was changed, to draw again. */
     onchanged?: () => void;
   }
 
-  const { sum, large = false, words, onchanged }: Props = $props();
+  let { sum, large = false, words, open = false, onchanged }: Props = $props();
   const id = $props.id();
-  let open = $state(false);
   let editing = $state<string | null>(null);
   let typed = $state('');
   let wrong = $state('');

@@ -68,7 +68,8 @@ export function placeDimensions(view: View, frame: Frame): Placed[] {
   }
   for (const p of placed) {
     p.x = Math.min(Math.max(p.x, LABEL.width / 2), frame.width - LABEL.width / 2);
-    p.y = Math.min(Math.max(p.y, LABEL.height / 2), frame.height - LABEL.height / 2);
+    // Under a thumb the fields are taller.
+    p.y = Math.min(Math.max(p.y, 20), frame.height - 20);
   }
   return placed;
 }

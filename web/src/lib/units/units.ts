@@ -68,8 +68,131 @@ export function parseCount(text: string): Parsed {
   return /^\d+$/.test(clean) ? { value: Number(clean) } : { error: `“${clean}” is not a whole number.` };
 }
 
-export function parse(text: string, unit: Unit, system: System): Parsed {
-  return unit === 'Metre' ? parseLength(text, system) : parseCount(text);
+interface Quantity {
+  /** What the thing is called in an error. */
+  name: string;
+  /** An example to try. */
+  example: string;
+  units: Record<string, number>;
+  /** What a bare number means; the reference tells slow water from fast wind. */
+  bare: (system: System, reference: number) => number;
+  signed?: boolean;
+}
+
+/** US gallons and a builder's bucket, which is the one that is to hand. */
+const VOLUMES = {
+  l: 1e-3,
+  litre: 1e-3,
+  litres: 1e-3,
+  liter: 1e-3,
+  liters: 1e-3,
+  ml: 1e-6,
+  m3: 1,
+  gal: 3.785411784e-3,
+  usgal: 3.785411784e-3,
+  gallon: 3.785411784e-3,
+  gallons: 3.785411784e-3,
+  bucket: 0.01,
+  buckets: 0.01,
+  cuft: 0.028316846592,
+};
+
+const PLAIN: Quantity = {
+  name: 'a number',
+  example: '0.35 or 35 %',
+  units: { '%': 0.01 },
+  bare: () => 1,
+  signed: true,
+};
+
+const QUANTITIES: Partial<Record<Unit, Quantity>> = {
+  SquareMetre: {
+    name: 'an area',
+    example: '0.5 m2 or 6 sq ft',
+    units: { m2: 1, cm2: 1e-4, mm2: 1e-6, sqft: 0.09290304, ft2: 0.09290304, sqin: 6.4516e-4 },
+    bare: (s) => (s === 'in' ? 0.09290304 : 1),
+  },
+  CubicMetre: {
+    name: 'a volume',
+    example: '60 litres, 20 gal or 4 buckets',
+    units: VOLUMES,
+    bare: (s) => (s === 'in' ? VOLUMES.gal : VOLUMES.l),
+  },
+  CubicMetrePerDay: {
+    name: 'water a day',
+    example: '1.2 l',
+    units: { ...VOLUMES, 'l/day': 1e-3, 'litres/day': 1e-3, 'usgal/day': VOLUMES.gal },
+    bare: (s) => (s === 'in' ? VOLUMES.gal : VOLUMES.l),
+  },
+  Kilogram: {
+    name: 'a mass',
+    example: '18 kg or 40 lb',
+    units: { kg: 1, g: 1e-3, t: 1000, lb: 0.45359237, lbs: 0.45359237 },
+    bare: (s) => (s === 'in' ? 0.45359237 : 1),
+  },
+  KilogramPerCubicMetre: { name: 'a density', example: '290 kg/m3', units: { 'kg/m3': 1 }, bare: () => 1 },
+  Newton: { name: 'a force', example: '40 N', units: { n: 1, kn: 1000, lbf: 4.4482216152605 }, bare: () => 1 },
+  NewtonPerCubicMetre: {
+    name: 'a weight of soil',
+    example: '15 kN/m3',
+    units: { 'kn/m3': 1000, 'n/m3': 1 },
+    bare: () => 1000,
+  },
+  Pascal: {
+    name: 'a pressure',
+    example: '3 kPa',
+    units: { kpa: 1000, pa: 1, mpa: 1e6, psi: 6894.757293168 },
+    bare: () => 1000,
+  },
+  MetrePerSecond: {
+    name: 'a speed',
+    example: '10 mm/h for water, 20 m/s for wind',
+    units: { 'mm/h': 1e-3 / 3600, 'in/h': 0.0254 / 3600, 'm/s': 1, 'km/h': 1 / 3.6, mph: 0.44704 },
+    bare: (_, reference) => (reference < 0.01 ? 1e-3 / 3600 : 1),
+  },
+  Degree: { name: 'an angle', example: '30', units: { '°': 1, deg: 1 }, bare: () => 1, signed: true },
+  DegreeCelsius: { name: 'a temperature', example: '21', units: { '°c': 1, c: 1 }, bare: () => 1, signed: true },
+  Year: {
+    name: 'a time',
+    example: '2 years',
+    units: { yr: 1, year: 1, years: 1, months: 1 / 12, month: 1 / 12 },
+    bare: () => 1,
+  },
+};
+
+/** Reads a quantity of any other unit: a number, and a unit if need be. The value is in SI. */
+function parseQuantity(text: string, quantity: Quantity, system: System, reference: number): Parsed {
+  const clean = text
+    .trim()
+    .toLowerCase()
+    .replace(/[\u2009\u00a0]/g, '')
+    .replace(/−/g, '-')
+    .replace(/²/g, '2')
+    .replace(/³/g, '3');
+  if (clean === '') return { error: `Type ${quantity.name}.` };
+  const match = /^(-?)\s*(\d+\s+\d+\/\d+|\d+\/\d+|[\d.,]+)\s*(.*)$/.exec(clean);
+  const value = match ? number(match[2]) : NaN;
+  if (!match || Number.isNaN(value))
+    return { error: `“${text.trim()}” is not ${quantity.name}. Try ${quantity.example}.` };
+  if (match[1] && !quantity.signed) return { error: `This cannot be less than nothing.` };
+  const unit = match[3].replace(/\s+/g, '');
+  const factor = unit === '' ? quantity.bare(system, reference) : quantity.units[unit];
+  if (factor === undefined)
+    return { error: `“${match[3]}” is not a unit for ${quantity.name}. Try ${quantity.example}.` };
+  return { value: (match[1] ? -1 : 1) * value * factor };
+}
+
+/** Reads what was typed for a unit. The reference is what stood there before. */
+export function parse(text: string, unit: Unit, system: System, reference = 1): Parsed {
+  if (unit === 'Metre') return parseLength(text, system);
+  return unit === 'Count' ? parseCount(text) : parseQuantity(text, QUANTITIES[unit] ?? PLAIN, system, reference);
+}
+
+/** A value as it stands in a field, so that what stands there can be typed again. */
+export function fieldText(value: number, unit: Unit, system: System): string {
+  if (unit === 'Metre') return lengthDigits(value, system);
+  if (unit === 'Count') return String(value);
+  return unit === 'One' ? String(Number(value.toPrecision(6))) : say(value, unit, system);
 }
 
 /** Thin spaces between thousands, at most so many decimals, no trailing zeros. */
@@ -133,9 +256,11 @@ export function show(value: number, unit: Unit, system: System): Shown {
     case 'Kilogram':
       return imperial
         ? { number: digits(value / 0.45359237, 0), unit: 'lb' }
-        : { number: digits(value, value < 10 ? 1 : 0), unit: 'kg' };
+        : { number: value < 1 ? figures(value) : digits(value, value < 10 ? 1 : 0), unit: 'kg' };
     case 'KilogramPerCubicMetre':
       return { number: digits(value, 0), unit: 'kg/m³' };
+    case 'PerYear':
+      return { number: figures(value), unit: 'a year' };
     case 'Newton':
       return value >= 10000 ? { number: figures(value / 1000), unit: 'kN' } : { number: figures(value), unit: 'N' };
     case 'NewtonPerMetre':
@@ -159,6 +284,20 @@ export function show(value: number, unit: Unit, system: System): Shown {
         : { number: digits(value / 3600, 1), unit: 'h' };
     case 'Degree':
       return { number: digits(value, 1), unit: '°' };
+    case 'DegreeCelsius':
+      return { number: digits(value, 1), unit: '°C' };
+    case 'CubicMetrePerDay':
+      return imperial
+        ? { number: figures(value / 0.003785411784), unit: 'US gal/day' }
+        : { number: figures(value * 1000), unit: 'l/day' };
+    case 'MillimetrePerDay':
+      return { number: figures(value), unit: 'mm/day' };
+    case 'MegajoulePerSquareMetreDay':
+      return { number: figures(value), unit: 'MJ/m² day' };
+    case 'Day':
+      return { number: figures(value), unit: value === 1 ? 'day' : 'days' };
+    case 'Year':
+      return { number: figures(value), unit: value === 1 ? 'year' : 'years' };
     default:
       return { number: figures(value), unit: '' };
   }

@@ -17,16 +17,27 @@
   const query = $derived(new URLSearchParams(router.querystring ?? ''));
   const project = $derived(query.get('project'));
   const source = $derived(query.get('source'));
+  const set = $derived(query.get('set'));
 
   // Opens what the address names, once for each address.
   let opened = '';
   $effect(() => {
-    const address = `${asked}|${project ?? ''}|${source ?? ''}`;
+    const address = `${asked}|${project ?? ''}|${source ?? ''}${set ? `|${set}` : ''}`;
     if (address === opened) return;
     opened = address;
-    if (project) void board.openProject(Number(project));
+    if (project) void board.openProject(Number(project), settingsOf(set));
     else if (asked) void board.open(asked, source);
   });
+
+  /** "hole:0.01,pad:0.06" as settings. */
+  function settingsOf(text: string | null): Record<string, number> {
+    const pairs = (text ?? '').split(',').map((pair) => pair.split(':'));
+    return Object.fromEntries(
+      pairs
+        .filter(([name, value]) => name && Number.isFinite(Number(value)))
+        .map(([name, value]) => [name, Number(value)]),
+    );
+  }
 
   const fit = $derived(board.board?.fit ?? null);
   const names = $derived(Object.fromEntries(board.board?.sliders.map((s) => [s.id, s.name]) ?? []));

@@ -28,7 +28,8 @@ export class DrawingBoard {
     await this.draw();
   }
 
-  async openProject(id: number): Promise<void> {
+  /** A project as it is kept, or with some of its settings changed. */
+  async openProject(id: number, settings: Record<string, number> = {}): Promise<void> {
     this.clear();
     try {
       const { data, error, response } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
@@ -37,6 +38,7 @@ export class DrawingBoard {
     } catch {
       this.trouble = unreachable;
     }
+    for (const [parameter, value] of Object.entries(settings)) this.set(parameter, value);
   }
 
   set(parameter: string, value: number): void {

@@ -275,8 +275,13 @@
     align-items: center;
   }
 
+  /* Always within reach, however long the list of measures is. */
   .actions {
+    position: sticky;
+    bottom: -14px;
     margin-top: 12px;
+    padding: 8px 0 12px;
+    background: var(--board);
   }
 
   @media (max-width: 760px) {

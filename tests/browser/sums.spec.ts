@@ -1,0 +1,84 @@
+import { expect, test } from './garden';
+
+test('a board is lengthened on its drawing until it fails, and the remedy put in makes it just hold', async ({ open, page }) => {
+  await open('/sums/board-span');
+  const answer = page.getByRole('complementary', { name: 'Answer' });
+  await expect(answer.locator('.large')).toContainText('65');
+  const span = page.getByRole('textbox', { name: 'Centre to centre of posts' });
+  await span.fill('0.8m');
+  await span.press('Enter');
+  await expect(answer.locator('.verdict')).toHaveAttribute('data-verdict', 'Fails');
+  await answer.getByRole('button', { name: 'Put it in' }).first().click();
+  await expect(answer.locator('.verdict')).toHaveAttribute('data-verdict', 'Tight');
+  await expect(span).toHaveValue('578');
+
+  // The link brings all of it back, on a machine that has seen none of it.
+  const address = page.url();
+  await page.goto('about:blank');
+  await page.goto(address);
+  await expect(page.getByRole('textbox', { name: 'Centre to centre of posts' })).toHaveValue('578');
+  await expect(page.locator('.answer .verdict')).toHaveAttribute('data-verdict', 'Tight');
+});
+
+test('a slide shows both sides of the answer and what was typed stays when another sum is looked at', async ({ open, page }) => {
+  await open('/sums/volume-round-tub');
+  const answer = page.getByRole('complementary', { name: 'Answer' });
+  await expect(answer.locator('.large')).toContainText('97 litres');
+  const slide = page.getByLabel('Slide: height inside');
+  await slide.focus();
+  for (let i = 0; i < 5; i++) await slide.press('ArrowRight');
+  await expect(answer.locator('.large')).not.toContainText('97 litres');
+  const litres = await answer.locator('.large').innerText();
+  await page.getByRole('link', { name: 'How much does half a drum on its side hold?' }).click();
+  await expect(answer.locator('.large')).toContainText('108');
+  await page.getByRole('link', { name: 'How much does a round tub hold?' }).click();
+  await expect(answer.locator('.large')).toContainText(litres.split(' ')[0]);
+});
+
+test('holes worked out by themselves go into the project of a tub', async ({ open, page }) => {
+  await open('/sums/hole-spacing');
+  const pad = page.getByRole('textbox', { name: 'Coarse pad over each hole' });
+  await pad.fill('100');
+  await pad.press('Enter');
+  const hole = page.getByRole('textbox', { name: 'Hole', exact: true });
+  await hole.fill('12mm');
+  await hole.press('Enter');
+  await page.getByRole('link', { name: 'Juice-drum tub' }).click();
+  await expect(page.getByLabel('Project', { exact: true })).toHaveValue('Juice-drum tub');
+  await expect(page.getByRole('status').or(page.getByText('12 mm')).first()).toBeVisible();
+  await expect(page.locator('output', { hasText: '12 mm' })).toBeVisible();
+  await expect(page.locator('output', { hasText: '100 mm' }).first()).toBeVisible();
+});
+
+test('a wrong input says why at its place, keeps the last answer, and soil over a metre gets no number', async ({ open, page }) => {
+  await open('/sums/post-embedment');
+  const answer = page.getByRole('complementary', { name: 'Answer' });
+  await expect(answer.locator('.large')).toContainText('422');
+  const spacing = page.getByRole('textbox', { name: 'Between posts' });
+  await spacing.fill('100');
+  await spacing.press('Enter');
+  await expect(page.locator('.problem').first()).toContainText('three thicknesses');
+  await expect(answer.locator('.large')).toContainText('422');
+  await spacing.fill('450');
+  await spacing.press('Enter');
+  await expect(page.locator('.problem')).toHaveCount(0);
+  const soil = page.getByRole('textbox', { name: 'Soil held back' });
+  await soil.fill('1.1 m');
+  await soil.press('Enter');
+  await expect(answer.locator('.verdict')).toHaveAttribute('data-verdict', 'AskAProfessional');
+  await expect(answer.locator('.large')).toHaveCount(0);
+});
+
+test('a constant changed in a sum is one’s own, here and in the house rules of every other sum', async ({ open, page }) => {
+  await open('/sums/nitrogen-hold');
+  const answer = page.getByRole('complementary', { name: 'Answer' });
+  await expect(answer.locator('.large')).toContainText('0.0318');
+  await answer.getByRole('button', { name: 'change' }).first().click();
+  await answer.getByLabel(/In SI/).fill('0.16');
+  await answer.getByRole('button', { name: 'use it' }).click();
+  await expect(answer.locator('.large')).toContainText('0.0636');
+  await expect(answer.getByText('your own value')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.reload();
+  await expect(answer.locator('.large')).toContainText('0.0318');
+});

@@ -1,0 +1,81 @@
+<script lang="ts">
+  import { garden } from '../../lib/garden.svelte';
+  import SumOpener from '../../lib/controls/SumOpener.svelte';
+  import Headline from './Headline.svelte';
+  import { say } from '../../lib/units/units';
+  import type { SumTable } from './table.svelte';
+  import { get } from './tree';
+
+  const { table }: { table: SumTable } = $props();
+  const sheet = $derived(table.sheet);
+  /** Projects that these numbers can be put into, each with its address. */
+  const uses = $derived(
+    (table.calculator?.uses ?? []).flatMap((use) => {
+      const set = Object.entries(use.inputs).flatMap(([parameter, path]) => {
+        const value = get(table.inputs, path);
+        return typeof value === 'number' ? [`${parameter}:${value}`] : [];
+      });
+      return garden.projects
+        .filter((p) => p.design === use.design)
+        .map((p) => ({ project: p, address: `#/draw?project=${p.id}&set=${set.join(',')}` }));
+    }),
+  );
+</script>
+
+<aside class="answer" aria-label="Answer">
+  {#if sheet}
+    <Headline {table} />
+    {#if sheet.also.length > 0}
+      <dl>
+        {#each sheet.also as a (a.title)}
+          <dt>{a.title}</dt>
+          <dd>{a.word ?? a.numbers.map((n) => say(n, a.unit, garden.system)).join(', ')}</dd>
+        {/each}
+      </dl>
+    {/if}
+    <SumOpener sum={sheet.sum} open words="The sum" onchanged={() => table.again()} />
+    {#each sheet.steps as step (step.title)}
+      <p class="step">{step.title}: <SumOpener sum={step} onchanged={() => table.again()} /></p>
+    {/each}
+    {#if uses.length > 0}
+      <p class="uses">
+        Use this in
+        {#each uses as use (use.project.id)}<a class="tag" href={use.address}>{use.project.name}</a>{/each}
+      </p>
+    {/if}
+    <p class="soft small">Not a certificate. Local codes and licensed practice come first.</p>
+  {/if}
+</aside>
+
+<style>
+  .answer {
+    padding: 14px 16px;
+    border-left: 1px solid var(--line);
+    overflow: auto;
+  }
+
+  dl {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 3px 12px;
+    margin: 0 0 10px;
+  }
+
+  dd {
+    text-align: right;
+    font-weight: 600;
+    overflow-wrap: anywhere;
+  }
+
+  .uses {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    align-items: center;
+    margin: 12px 0;
+  }
+
+  .step {
+    margin-top: 6px;
+  }
+</style>

@@ -1,0 +1,142 @@
+import { SvelteMap } from 'svelte/reactivity';
+import { api, troubleOf, unreachable, type Calculator, type Sheet, type SumInput } from '../../lib/api/client';
+import { get, put, typical, type Node, type Tree } from './tree';
+
+/** The table where one sum is worked: its inputs, its answer, and what happens on both sides of it. What was typed for each sum is kept while the page is open. */
+export class SumTable {
+  calculators = $state.raw<Calculator[]>([]);
+  name = $state('');
+  inputs = $state.raw<Tree>({});
+  sheet = $state.raw<Sheet | null>(null);
+  /** The slide as it stood when something else was last changed, so that it stays under the finger while it is slid. */
+  sweep = $state.raw<Sheet['sweep']>([]);
+  errors = $state<Record<string, string>>({});
+  whole = $state('');
+  pending = $state(0);
+
+  readonly calculator: Calculator | null = $derived(this.calculators.find((c) => c.name === this.name) ?? null);
+  readonly asked: SumInput[] = $derived.by(() => {
+    const calculator = this.calculator;
+    if (!calculator) return [];
+    const further = Object.entries(calculator.byShape).find(([word]) => Object.values(this.inputs).includes(word));
+    return further ? [...calculator.inputs, ...further[1]] : calculator.inputs;
+  });
+  readonly slideAt = $derived(this.calculator ? get(this.inputs, this.calculator.slide) : undefined);
+  /** The address that brings all this back. */
+  readonly link = $derived(`#/sums/${this.name}?i=${encodeURIComponent(JSON.stringify(this.inputs))}`);
+
+  private readonly typed = new SvelteMap<string, Tree>();
+  private latest = 0;
+  private abort: AbortController | null = null;
+
+  /** Opens a sum, at the inputs of its address, or as it was left, or as a form starts. */
+  async open(name: string, given: string | null): Promise<void> {
+    if (this.calculators.length === 0) await this.read();
+    const calculator = this.calculators.find((c) => c.name === name) ?? this.calculators[0];
+    if (!calculator) return;
+    this.name = calculator.name;
+    this.sheet = null;
+    this.sweep = [];
+    this.inputs = parsed(given) ?? this.typed.get(calculator.name) ?? this.start(calculator);
+    await this.work(false);
+  }
+
+  set(path: string, value: Node | undefined): void {
+    this.change(put(this.inputs, path, value), false);
+  }
+
+  /** Slides the number that the calculator slides. */
+  slide(value: number): void {
+    if (this.calculator) this.change(put(this.inputs, this.calculator.slide, value), true);
+  }
+
+  /** A choice on which further inputs depend: those of the other word go, those of this one come. */
+  choose(input: SumInput, word: string): void {
+    const calculator = this.calculator;
+    if (!calculator) return;
+    const further = calculator.byShape[word];
+    const kept = further
+      ? Object.fromEntries(
+          Object.entries(this.inputs).filter(([name]) => calculator.inputs.some((i) => i.name === name)),
+        )
+      : this.inputs;
+    this.change({ ...typical(further ?? []), ...kept, [input.name]: word }, false);
+  }
+
+  wrong(path: string, sentence: string): void {
+    this.errors = { ...this.errors, [path]: sentence };
+  }
+
+  again(): void {
+    void this.work(false);
+  }
+
+  startAgain(): void {
+    if (this.calculator) this.change(this.start(this.calculator), false);
+  }
+
+  private start(calculator: Calculator): Tree {
+    const first = typical(calculator.inputs);
+    const further = Object.entries(calculator.byShape).find(([word]) => Object.values(first).includes(word));
+    return { ...first, ...typical(further?.[1] ?? []) };
+  }
+
+  private change(inputs: Tree, sliding: boolean): void {
+    this.inputs = inputs;
+    this.typed.set(this.name, inputs);
+    window.history.replaceState(null, '', this.link);
+    void this.work(sliding);
+  }
+
+  private async read(): Promise<void> {
+    try {
+      const { data } = await api.GET('/api/sums');
+      if (data) this.calculators = data;
+    } catch {
+      this.whole = unreachable.whole;
+    }
+  }
+
+  /** Works the sum. An answer overtaken by a later question is dropped; the last good answer stays, marked stale, while an input is wrong. */
+  private async work(sliding: boolean): Promise<void> {
+    const mine = ++this.latest;
+    this.abort?.abort();
+    this.abort = new AbortController();
+    this.pending++;
+    try {
+      const { data, error, response } = await api.POST('/api/sums/{name}/sheet', {
+        params: { path: { name: this.name } },
+        body: { inputs: this.inputs },
+        signal: this.abort.signal,
+      });
+      if (mine !== this.latest) return;
+      if (data) {
+        this.sheet = data;
+        if (!sliding) this.sweep = data.sweep;
+        this.errors = {};
+        this.whole = '';
+      } else {
+        const trouble = troubleOf(response.status, error);
+        this.errors = trouble.fields;
+        this.whole = trouble.whole;
+      }
+    } catch {
+      if (mine === this.latest) this.whole = unreachable.whole;
+    } finally {
+      this.pending--;
+    }
+  }
+}
+
+/** Inputs from an address; null when there are none or they are no inputs. */
+function parsed(given: string | null): Tree | null {
+  if (!given) return null;
+  try {
+    const value = JSON.parse(given) as unknown;
+    return typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Tree) : null;
+  } catch {
+    return null;
+  }
+}
+
+export const table = new SumTable();
