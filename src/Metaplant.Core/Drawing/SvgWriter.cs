@@ -53,7 +53,7 @@ public static class SvgWriter
         double nx = (b.Y - a.Y) / length, ny = -(b.X - a.X) / length, off = Math.Sign(d.Offset) * 24;
         Point p = new(a.X + nx * off, a.Y + ny * off), q = new(b.X + nx * off, b.Y + ny * off);
         Point label = new((p.X + q.X) / 2 + nx * Math.Sign(d.Offset) * 16, (p.Y + q.Y) / 2 + ny * Math.Sign(d.Offset) * 10 + 4);
-        return $"<path d=\"M{N(a.X)} {N(a.Y)}L{N(p.X)} {N(p.Y)}L{N(q.X)} {N(q.Y)}L{N(b.X)} {N(b.Y)}\" fill=\"none\" stroke=\"#3e6a8a\"/><text x=\"{N(label.X)}\" y=\"{N(label.Y)}\" text-anchor=\"middle\" fill=\"#33617f\">{N(d.Value * 1000)}</text>";
+        return $"<path d=\"M{N(a.X)} {N(a.Y)}L{N(p.X)} {N(p.Y)}L{N(q.X)} {N(q.Y)}L{N(b.X)} {N(b.Y)}\" fill=\"none\" stroke=\"#3e6a8a\"/><text x=\"{N(label.X)}\" y=\"{N(label.Y)}\" text-anchor=\"middle\" fill=\"#33617f\" stroke=\"#fbf9f3\" stroke-width=\"3\" paint-order=\"stroke\">{N(d.Value * 1000)}</text>";
     }
 
     private static string Style(Ink ink)
