@@ -7,6 +7,8 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
 {
     public DbSet<ThingRow> Things => Set<ThingRow>();
 
+    public DbSet<PhotoRow> Photos => Set<PhotoRow>();
+
     public DbSet<ProjectRow> Projects => Set<ProjectRow>();
 
     public DbSet<AllocationRow> Allocations => Set<AllocationRow>();
@@ -26,6 +28,13 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
             e.HasIndex(t => t.Kind);
             e.Property(t => t.Name).HasMaxLength(80);
             e.Property(t => t.Version).IsConcurrencyToken();
+        });
+        modelBuilder.Entity<PhotoRow>(e =>
+        {
+            e.ToTable("Photos");
+            e.HasIndex(p => p.ThingId);
+            e.Property(p => p.File).HasMaxLength(40);
+            e.HasOne<ThingRow>().WithMany().HasForeignKey(p => p.ThingId).OnDelete(DeleteBehavior.Restrict);
         });
         modelBuilder.Entity<ProjectRow>(e =>
         {

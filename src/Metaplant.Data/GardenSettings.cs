@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Metaplant.Core.Building;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Microsoft.EntityFrameworkCore;
@@ -11,11 +12,19 @@ namespace Metaplant.Data;
 /// <param name="Constants">The gardener's own values by constant id, SI.</param>
 public sealed record GardenSettings(string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants)
 {
+    /// <summary>The gardener's own measures, m³ by name: "barrow", "scoop".</summary>
+    public IReadOnlyDictionary<string, double> Measures { get; init; } = new Dictionary<string, double> { ["bucket"] = .010, ["barrow"] = .080, ["sack"] = .060, ["scoop"] = .003 };
+
+    /// <summary>The tools that something was said of, by name.</summary>
+    public IReadOnlyDictionary<string, ShelvedTool> Tools { get; init; } = new Dictionary<string, ShelvedTool>();
+
     private const string Key = "garden";
 
     public static GardenSettings Default { get; } = new("My garden", "mm", new Dictionary<string, string>(), new Dictionary<string, double>());
 
     public HouseRules HouseRules => HouseRules.Choose(Rules).Value ?? HouseRules.Default;
+
+    public ToolShelf ToolShelf => ToolShelf.Of(Tools).Value ?? ToolShelf.Untouched;
 
     public Handbook Handbook => Handbook.With(Constants).Value ?? Handbook.Default;
 

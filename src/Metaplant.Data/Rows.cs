@@ -34,9 +34,42 @@ public sealed class ThingRow : IVersioned, IJournaled
 
     public string Remark { get; set; } = "";
 
+    /// <summary>Where it comes from.</summary>
+    public string Source { get; set; } = "";
+
+    /// <summary>Who said it may be taken.</summary>
+    public string Permission { get; set; } = "";
+
+    /// <summary>What the batch cost, in the garden's money; null when nothing is known.</summary>
+    public double? Cost { get; set; }
+
+    public bool KeepDry { get; set; }
+
+    public DateOnly? UseBefore { get; set; }
+
+    /// <summary>The thing it was taken or cut out of.</summary>
+    public int? ParentId { get; set; }
+
     public bool Retired { get; set; }
 
     public int Version { get; set; }
+}
+
+/// <summary>A photograph of a thing; the pictures themselves lie as files beside the garden.</summary>
+public sealed class PhotoRow : IJournaled
+{
+    public int Id { get; set; }
+
+    public int ThingId { get; set; }
+
+    /// <summary>Name of its file without ending, by chance so that nobody can guess it.</summary>
+    public required string File { get; set; }
+
+    public int Width { get; set; }
+
+    public int Height { get; set; }
+
+    public DateTime At { get; set; }
 }
 
 /// <summary>A design kept with its settings.</summary>

@@ -4,6 +4,13 @@ using Metaplant.Core.Salvage;
 
 namespace Metaplant.Data;
 
+/// <summary>What is known of a thing beside the thing itself: where it lies, where it is from, how long it keeps.</summary>
+/// <param name="Cost">Of the batch, in the garden's money, from 0 up.</param>
+public sealed record Particulars(string Place = "", string Remark = "", string Source = "", string Permission = "", double? Cost = null, bool KeepDry = false, DateOnly? UseBefore = null)
+{
+    public static Particulars Of(ThingRow row) => new(row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore);
+}
+
 /// <summary>Between a row and the thing it keeps.</summary>
 public static class ThingMapping
 {
@@ -16,7 +23,7 @@ public static class ThingMapping
         JsonSerializer.Deserialize<string[]>(row.Findings)!, JsonSerializer.Deserialize<Fault[]>(row.Faults)!).OrThrow();
 
     /// <summary>Writes what the gardener can change of a thing into its row.</summary>
-    public static void Keep(this ThingRow row, Thing thing, string place, string remark)
+    public static void Keep(this ThingRow row, Thing thing, Particulars particulars)
     {
         row.Name = thing.Name;
         row.Kind = thing.Kind.Id;
@@ -25,14 +32,19 @@ public static class ThingMapping
         row.Measures = JsonSerializer.Serialize(new KeptMeasures(1, thing.Values));
         row.Findings = JsonSerializer.Serialize(thing.Findings);
         row.Faults = JsonSerializer.Serialize(thing.Faults);
-        row.Place = place;
-        row.Remark = remark;
+        row.Place = particulars.Place;
+        row.Remark = particulars.Remark;
+        row.Source = particulars.Source;
+        row.Permission = particulars.Permission;
+        row.Cost = particulars.Cost;
+        row.KeepDry = particulars.KeepDry;
+        row.UseBefore = particulars.UseBefore;
     }
 
-    public static ThingRow NewRow(Thing thing, string place = "", string remark = "")
+    public static ThingRow NewRow(Thing thing, Particulars? particulars = null, int? parentId = null)
     {
-        var row = new ThingRow { Number = thing.Number, Name = "", Kind = "", Substance = "", Measures = "", Findings = "", Faults = "" };
-        row.Keep(thing, place, remark);
+        var row = new ThingRow { Number = thing.Number, Name = "", Kind = "", Substance = "", Measures = "", Findings = "", Faults = "", ParentId = parentId };
+        row.Keep(thing, particulars ?? new());
         return row;
     }
 }

@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using Metaplant.Data;
 using Metaplant.Data.Demonstration;
+using Metaplant.Data.Photos;
 using Metaplant.Web;
 using Metaplant.Web.Errors;
 using Metaplant.Web.Security;
@@ -9,6 +10,7 @@ using Microsoft.EntityFrameworkCore;
 var builder = WebApplication.CreateBuilder(args);
 var file = new GardenFile(Path.GetFullPath(builder.Configuration["data"] ?? "garden"));
 builder.Services.AddSingleton(file);
+builder.Services.AddSingleton(new PhotoFolder(Path.Combine(Path.GetDirectoryName(file.Path)!, "photos")));
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddDbContextPool<GardenContext>(o => o.UseSqlite(file.ConnectionString));
 builder.Services.AddProblemDetails();

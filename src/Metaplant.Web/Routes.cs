@@ -2,6 +2,7 @@ using Metaplant.Web.Catalogue;
 using Metaplant.Web.Garden;
 using Metaplant.Web.Heap;
 using Metaplant.Web.Matching;
+using Metaplant.Web.Photos;
 using Metaplant.Web.Projects;
 using Metaplant.Web.Sums;
 
@@ -15,6 +16,9 @@ internal static class Routes
         api.MapCatalogue();
         api.MapGarden();
         api.MapHeap();
+        api.MapCsv();
+        api.MapTags();
+        api.MapPhotos();
         api.MapMatching();
         api.MapProjects();
         api.MapSums();

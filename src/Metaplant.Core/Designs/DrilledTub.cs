@@ -160,6 +160,7 @@ public sealed class DrilledTub : IDesign
     {
         if (vessel.Judgement.Fitness >= Fitness.StructureOnly) return vessel.Judgement.Reasons[0].Sentence;
         if (!vessel.Judgement.MayCut) return "It may not be drilled or cut.";
+        if (vessel.Thing.Measures is IVessel { WallKind: not VesselWall.Boards } && vessel.Thing.Substance.Shell() is null) return $"Nobody knows how strong {vessel.Thing.Substance.Name()} is when it stays wet.";
         return vessel.Free == 0 ? "Spoken for." : null;
     }
 

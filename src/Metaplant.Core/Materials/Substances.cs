@@ -21,6 +21,20 @@ public enum Substance
     NaturalFibre,
     SyntheticFibre,
     Wire,
+    Fibreboard,
+    Plywood,
+    Pvc,
+    Rubber,
+    Aluminium,
+    FibreCement,
+    FiredClay,
+    Concrete,
+    Stone,
+    Paper,
+    Straw,
+    PlantMatter,
+    Manure,
+    Earth,
 }
 
 /// <summary>Names and strengths of what things are made of.</summary>
@@ -61,13 +75,27 @@ public static class Substances
         Substance.NaturalFibre => "natural fibre",
         Substance.SyntheticFibre => "synthetic fibre",
         Substance.Wire => "steel wire",
+        Substance.Fibreboard => "fibreboard",
+        Substance.Plywood => "plywood",
+        Substance.Pvc => "PVC",
+        Substance.Rubber => "rubber",
+        Substance.Aluminium => "aluminium",
+        Substance.FibreCement => "fibre-cement",
+        Substance.FiredClay => "fired clay",
+        Substance.Concrete => "concrete",
+        Substance.Stone => "stone",
+        Substance.Paper => "paper or card",
+        Substance.Straw => "straw",
+        Substance.PlantMatter => "plant matter",
+        Substance.Manure => "manure",
+        Substance.Earth => "earth",
         _ => throw new ArgumentOutOfRangeException(nameof(substance), substance, "Unknown substance."),
     };
 
     /// <summary>The row of shell strengths for a substance that can carry soil as a shell; null for one that cannot.</summary>
     public static string? Shell(this Substance substance) => substance switch
     {
-        Substance.Polyethylene or Substance.UnknownPlastic => "shell.plastic",
+        Substance.Polyethylene or Substance.UnknownPlastic or Substance.Pvc => "shell.plastic",
         Substance.Steel or Substance.ZincCoatedSteel => "shell.steel",
         Substance.CastIron or Substance.EnamelledIron => "shell.iron",
         _ => null,
@@ -81,5 +109,5 @@ public static class Substances
         _ => null,
     };
 
-    public static bool IsPlastic(this Substance substance) => substance is Substance.Polyethylene or Substance.UnknownPlastic;
+    public static bool IsPlastic(this Substance substance) => substance is Substance.Polyethylene or Substance.UnknownPlastic or Substance.Pvc;
 }

@@ -33,6 +33,9 @@ public static class Findings
     public const string Nails = "nails";
     public const string Warped = "warped";
 
+    /// <summary>Ticked at the end of the guided walk, so that a clean thing can be told from one nobody has looked at.</summary>
+    public const string LookedOver = "looked-over";
+
     public static IReadOnlyList<Finding> All { get; } =
     [
         new(FumigantMark, FindingGroup.Marks, "MB stamp: fumigated", _ => new(Fitness.Refused, "Stamped MB: fumigated with methyl bromide. Leave it.")),
@@ -44,6 +47,7 @@ public static class Findings
             "line" => new(Fitness.Food, "Treated wood: behind a liner.", HouseRules.TreatedBoards),
             _ => new(Fitness.StructureOnly, "Treated wood: outside a liner only, not against soil for food.", HouseRules.TreatedBoards),
         }),
+        new(LookedOver, FindingGroup.Marks, "Looked over, nothing else seen"),
         new("fibre-cement", FindingGroup.Marks, "Old grey fibre-cement", _ => new(Fitness.Refused, "Old fibre-cement may hold asbestos. Do not cut, drill or break it; ask how your council collects it."), NoCutting: true),
         new(OwnerVouches, FindingGroup.Contents, "The owner says it carried only clean goods"),
         new(HeldFood, FindingGroup.Contents, "Held food, drink or clean water"),
@@ -52,6 +56,22 @@ public static class Findings
         new(HeldUnknown, FindingGroup.Contents, "Nobody knows what it held", _ => new(Fitness.StructureOnly, "Unknown contents: nothing to eat or plant in it, and no cutting."), NoCutting: true),
         new("creosote", FindingGroup.Faults, "Tar smell or creosote", _ => new(Fitness.Refused, "Creosote: not where people touch it or food grows."), NoCutting: true),
         new("chemical-smell", FindingGroup.Faults, "Oily or coloured stain, or a chemical smell", _ => new(Fitness.StructureOnly, "A stain or smell nobody can name: not for plants, and no cutting."), NoCutting: true),
+        new("weedkiller-unknown", FindingGroup.Contents, "Nobody knows whether the field or lawn was sprayed", _ => new(Fitness.StructureOnly, "It may carry weedkiller that a heap does not break down. Sow beans in a pot of it first: three weeks tell.")),
+        new("bean-test-passed", FindingGroup.Contents, "Beans grew straight in a pot of it"),
+        new("bean-test-failed", FindingGroup.Contents, "Beans curled or failed in a pot of it", _ => new(Fitness.Refused, "The bean test failed: it carries weedkiller. Not on any bed, and not on the heap.")),
+        new("fresh", FindingGroup.Contents, "Fresh, not yet rotted", _ => new(Fitness.Ornamentals, "Fresh: it burns roots and carries germs. Four months before anything is picked that touches soil; rotted down it may grow food.")),
+        new("printed", FindingGroup.Marks, "Glossy, waxed or printed in colour", _ => new(Fitness.StructureOnly, "Coatings and coloured inks: not against soil. Plain brown card does.")),
+        new("taped", FindingGroup.Faults, "Tape and staples on it"),
+        new("resprouts", FindingGroup.Marks, "Willow, poplar or another that strikes root"),
+        new("suppresses", FindingGroup.Marks, "Walnut, yew or another that harms its neighbours", _ => new(Fitness.StructureOnly, "Its wood and leaves hold other plants back: not in or under a bed.")),
+        new("unknown-site", FindingGroup.Contents, "From a yard, a garage or ground nobody knows", _ => new(Fitness.Ornamentals, "Ground of unknown use may hold metals or oil: ornamentals only until it is tested.")),
+        new("weed-roots", FindingGroup.Faults, "Roots of perennial weeds in it"),
+        new("salty", FindingGroup.Faults, "From the shore, not yet rinsed by rain", _ => new(Fitness.Ornamentals, "Salt: let two months of rain through it before food plants.")),
+        new("mark-load", FindingGroup.Marks, "A working load is marked on it"),
+        new("bent", FindingGroup.Faults, "Bent or kinked where it must carry", _ => new(Fitness.StructureOnly, "Bent metal has lost strength: nothing hangs from it.")),
+        new("torn", FindingGroup.Faults, "Torn or holed"),
+        new("wire-broken", FindingGroup.Faults, "Broken wires or strands"),
+        new("wobbles", FindingGroup.Faults, "Joints work loose when pushed"),
         new("tarred", FindingGroup.Faults, "Tarred", _ => new(Fitness.StructureOnly, "Tarred line is for tying supports, not for lying in soil.")),
         new("rot", FindingGroup.Faults, "Soft with rot where it must carry", _ => new(Fitness.Refused, "Rot in the part that carries. Cut sound lengths out of it and enter those.")),
         new("old-paint", FindingGroup.Faults, "Old paint that may hold lead", _ => new(Fitness.Ornamentals, "Old paint may hold lead: ornamentals only until a test says otherwise. Do not sand or burn it.")),

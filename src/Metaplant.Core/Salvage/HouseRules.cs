@@ -51,10 +51,10 @@ public sealed class HouseRules
             new("line", "Behind a liner", "Old coatings are of unknown make.", Basis.HandedDown),
             new("avoid", "Ornamentals only", "No metal, no question.", Basis.HandedDown),
         ]),
-        new(DoubtfulPlastic, "Plastic without a mark, with food?",
+        new(DoubtfulPlastic, "Tyres, PVC and plastic without a mark, with food?",
         [
-            new("ornamentals", "Ornamentals only", "Without a mark 2, 4 or 5, or a known food content, nobody can say what is in it.", Basis.HandedDown),
-            new("accept", "Accept", "Most thick tubs are polyethylene in fact.", Basis.Doubtful),
+            new("ornamentals", "Ornamentals only", "Without a mark 2, 4 or 5, or a known food content, nobody can say what is in plastic; tyres and PVC hold zinc, oils and softeners.", Basis.HandedDown),
+            new("accept", "Accept", "Most thick tubs are polyethylene in fact, and little has been found to pass from tyres into what grows in them.", Basis.Doubtful),
         ]),
     ];
 

@@ -17,7 +17,7 @@ public static class Inspection
         var unknown = thing.Measures is IVessel and not Kinds.CrateMeasures && OfContents(thing) is not null;
         return new(
             fitness,
-            MayCut: !unknown && !ticked.Exists(f => f.NoCutting),
+            MayCut: !unknown && thing.Substance != Substance.FibreCement && !ticked.Exists(f => f.NoCutting),
             MustLine: MustLine(thing, rules),
             [.. reasons.OrderByDescending(r => r.Fitness)]);
     }
@@ -54,6 +54,9 @@ public static class Inspection
             "line" => new(Fitness.Food, "Zinc: for food behind a liner.", HouseRules.CoatedMetal),
             _ => new(Fitness.Ornamentals, "Zinc: ornamentals only.", HouseRules.CoatedMetal),
         },
+        Substance.FibreCement => new(Fitness.Refused, "Old fibre-cement may hold asbestos. Do not cut, drill or break it; ask how your council collects it."),
+        Substance.Rubber or Substance.Pvc when rules[HouseRules.DoubtfulPlastic] != "accept"
+            => new(Fitness.Ornamentals, $"{(thing.Substance == Substance.Rubber ? "Tyres" : "PVC")}: ornamentals only.", HouseRules.DoubtfulPlastic),
         Substance.UnknownPlastic when !thing.Shows(Findings.HeldFood) && !thing.Shows(Findings.PlasticMark) && rules[HouseRules.DoubtfulPlastic] != "accept"
             => new(Fitness.Ornamentals, "Plastic without a mark: ornamentals only.", HouseRules.DoubtfulPlastic),
         _ => null,

@@ -33,6 +33,8 @@ public sealed class MeasureReader
 
     public double this[string id] => values[id];
 
+    public bool Has(string id) => values.ContainsKey(id);
+
     public int Whole(string id) => (int)Math.Round(values[id]);
 
     /// <summary>Adds a problem when two measures cannot both be; the sentence says why.</summary>

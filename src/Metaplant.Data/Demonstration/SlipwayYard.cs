@@ -35,7 +35,7 @@ public static class SlipwayYard
         new("Mortar tub", "round-tub", 1, [("topDiameter", .65), ("bottomDiameter", .52), ("height", .35), ("wall", .004)], Substance.UnknownPlastic, [Findings.HeldGarden], Shed),
         new("Apple crates", "crate", 7, [("length", .50), ("width", .35), ("height", .30), ("wall", .012), ("boardHeight", .08)], Substance.Softwood, [], Shed),
         new("Sail-cloth offcuts", "fabric", 3, [("length", 3.2), ("width", 1.4)], Substance.WovenCloth, [], Shed),
-        new("Tarpaulin film", "fabric", 1, [("length", 4), ("width", 3)], Substance.Film, [], Shed),
+        new("Tarpaulin film", "film", 1, [("length", 4), ("width", 3)], Substance.Film, [], Shed),
         new("Mooring rope", "line", 1, [("length", 30), ("diameter", .018)], Substance.SyntheticFibre, [], Slip),
         new("Tarred marlin", "line", 2, [("length", 40), ("diameter", .004)], Substance.NaturalFibre, ["tarred"], Shed),
         new("Fence wire", "line", 1, [("length", 45), ("diameter", .0025)], Substance.Wire, [Findings.RustSurface], Shed),
@@ -54,7 +54,7 @@ public static class SlipwayYard
     {
         if (await garden.Things.AnyAsync(cancel)) return;
         await (GardenSettings.Default with { Name = "Slipway Yard" }).KeepAsync(garden, cancel);
-        garden.Things.AddRange(Heap.Select((row, i) => ThingMapping.NewRow(ToThing(row, i + 1), row.Place)));
+        garden.Things.AddRange(Heap.Select((row, i) => ThingMapping.NewRow(ToThing(row, i + 1), new(row.Place))));
         await garden.SaveChangesAsync(cancel);
         await DrawAsync(garden, "Winch-house bed", "pallet-bed", "Grey pallets, no mark", "viola", cancel);
         await DrawAsync(garden, "Juice-drum tub", "drilled-tub", "Blue juice drums", "tomato", cancel, ("height", .45));

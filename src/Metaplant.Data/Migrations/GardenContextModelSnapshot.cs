@@ -60,6 +60,36 @@ namespace Metaplant.Data.Migrations
                     b.ToTable("Journal", (string)null);
                 });
 
+            modelBuilder.Entity("Metaplant.Data.PhotoRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<DateTime>("At")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("File")
+                        .IsRequired()
+                        .HasMaxLength(40)
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Height")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("ThingId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Width")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ThingId");
+
+                    b.ToTable("Photos", (string)null);
+                });
+
             modelBuilder.Entity("Metaplant.Data.ProjectRow", b =>
                 {
                     b.Property<int>("Id")
@@ -126,6 +156,9 @@ namespace Metaplant.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<double?>("Cost")
+                        .HasColumnType("REAL");
+
                     b.Property<int>("Count")
                         .HasColumnType("INTEGER");
 
@@ -136,6 +169,9 @@ namespace Metaplant.Data.Migrations
                     b.Property<string>("Findings")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("KeepDry")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Kind")
                         .IsRequired()
@@ -153,6 +189,13 @@ namespace Metaplant.Data.Migrations
                     b.Property<int>("Number")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int?>("ParentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Permission")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Place")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -164,8 +207,15 @@ namespace Metaplant.Data.Migrations
                     b.Property<bool>("Retired")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Source")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Substance")
                         .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly?>("UseBefore")
                         .HasColumnType("TEXT");
 
                     b.Property<int>("Version")
@@ -210,6 +260,15 @@ namespace Metaplant.Data.Migrations
                         .IsRequired();
 
                     b.Navigation("Project");
+                });
+
+            modelBuilder.Entity("Metaplant.Data.PhotoRow", b =>
+                {
+                    b.HasOne("Metaplant.Data.ThingRow", null)
+                        .WithMany()
+                        .HasForeignKey("ThingId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
                 });
 
             modelBuilder.Entity("Metaplant.Data.TickRow", b =>

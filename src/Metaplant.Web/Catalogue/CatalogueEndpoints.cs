@@ -2,6 +2,7 @@ using Metaplant.Core.Growing;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
+using Metaplant.Web.Drawing;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Metaplant.Web.Catalogue;
@@ -10,7 +11,7 @@ public sealed record FieldDto(string Id, string Name, Unit Unit, double Least, d
 
 public sealed record SubstanceDto(Substance Id, string Name);
 
-public sealed record KindDto(string Id, string Name, string Group, IReadOnlyList<FieldDto> Fields, IReadOnlyList<SubstanceDto> Substances, IReadOnlyList<string> LookFor);
+public sealed record KindDto(string Id, string Name, string Group, IReadOnlyList<FieldDto> Fields, IReadOnlyList<SubstanceDto> Substances, IReadOnlyList<string> LookFor, IReadOnlyList<WalkQuestion> Walk, IReadOnlyList<ShapeDto> Silhouette);
 
 public sealed record FindingDto(string Id, FindingGroup Group, string Words);
 
@@ -26,18 +27,23 @@ public sealed record ConstantDto(string Id, string Symbol, string Meaning, doubl
 
 /// <summary>All that does not change while the application runs.</summary>
 public sealed record CatalogueDto(
-    IReadOnlyList<KindDto> Kinds, IReadOnlyList<FindingDto> Findings, IReadOnlyList<CropDto> Crops, IReadOnlyList<MediumDto> Media, IReadOnlyList<HouseRuleDto> HouseRules, IReadOnlyList<ConstantDto> Constants);
+    IReadOnlyList<KindDto> Kinds, IReadOnlyList<FindingDto> Findings, IReadOnlyList<CropDto> Crops, IReadOnlyList<MediumDto> Media, IReadOnlyList<HouseRuleDto> HouseRules, IReadOnlyList<ConstantDto> Constants,
+    IReadOnlyList<string> Tools);
 
 internal static class CatalogueEndpoints
 {
     private static readonly CatalogueDto All = new(
         [.. SalvageKinds.All.Select(k => new KindDto(
-            k.Id, k.Name, k.Group, [.. k.Fields.Select(f => new FieldDto(f.Id, f.Name, f.Unit, f.Least, f.Greatest, f.Typical, f.Hint, f.Quick))], [.. k.Substances.Select(s => new SubstanceDto(s, s.Name()))], k.LookFor))],
+            k.Id, k.Name, k.Group, [.. k.Fields.Select(f => new FieldDto(f.Id, f.Name, f.Unit, f.Least, f.Greatest, f.Typical, f.Hint, f.Quick))], [.. k.Substances.Select(s => new SubstanceDto(s, s.Name()))], k.LookFor, Walk.For(k), [.. Typical(k).Select(ShapeDto.Of)]))],
         [.. Findings.All.Select(f => new FindingDto(f.Id, f.Group, f.Words))],
         [.. Crops.All.Select(c => new CropDto(c.Id, c.Name, c.Edible))],
         [.. Media.Names.Select(m => new MediumDto(m.Id, m.Name))],
         [.. HouseRules.All.Select(r => new HouseRuleDto(r.Id, r.Question, [.. r.Schools.Select(s => new SchoolDto(s.Id, s.Name, s.Reason, s.Basis))]))],
-        [.. Handbook.Rows.Select(c => new ConstantDto(c.Id, c.Symbol, c.Meaning, c.Value, c.Unit, c.Evidence, c.Source, c.Least, c.Greatest))]);
+        [.. Handbook.Rows.Select(c => new ConstantDto(c.Id, c.Symbol, c.Meaning, c.Value, c.Unit, c.Evidence, c.Source, c.Least, c.Greatest))],
+        Core.Building.ToolShelf.All);
+
+    /// <summary>What a kind looks like at its typical measures.</summary>
+    private static IReadOnlyList<Core.Drawing.Shape> Typical(SalvageKind kind) => kind.Silhouette(kind.Read(new Dictionary<string, double>()).OrThrow());
 
     public static void MapCatalogue(this IEndpointRouteBuilder api) => api.MapGet("/catalogue", Ok<CatalogueDto> () => TypedResults.Ok(All)).WithName("catalogue");
 }

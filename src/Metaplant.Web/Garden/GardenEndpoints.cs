@@ -1,3 +1,4 @@
+using Metaplant.Core.Building;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
@@ -9,10 +10,11 @@ using Microsoft.EntityFrameworkCore;
 namespace Metaplant.Web.Garden;
 
 /// <summary>The garden's name, settings and the words of what can be undone or redone; null when there is nothing.</summary>
-public sealed record GardenDto(string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, string? Undo, string? Redo);
+public sealed record GardenDto(string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, IReadOnlyDictionary<string, double> Measures, IReadOnlyDictionary<string, ShelvedTool> Tools,
+    string? Undo, string? Redo);
 
 /// <summary>Settings to change; those left out stay.</summary>
-public sealed record SettingsInput(string? Units, IReadOnlyDictionary<string, string>? Rules);
+public sealed record SettingsInput(string? Units, IReadOnlyDictionary<string, string>? Rules, IReadOnlyDictionary<string, double>? Measures, IReadOnlyDictionary<string, ShelvedTool>? Tools);
 
 /// <summary>A value to put in place of ours, SI; null to go back to ours.</summary>
 public sealed record ConstantInput(double? Value);
@@ -37,7 +39,7 @@ internal static class GardenEndpoints
         var s = await GardenSettings.ReadAsync(garden, cancel);
         var undo = await garden.Journal.Where(j => !j.Undone).OrderByDescending(j => j.Id).Select(j => j.Words).FirstOrDefaultAsync(cancel);
         var redo = await garden.Journal.Where(j => j.Undone).OrderBy(j => j.Id).Select(j => j.Words).FirstOrDefaultAsync(cancel);
-        return TypedResults.Ok(new GardenDto(s.Name, s.Units, s.Rules, s.Constants, undo, redo));
+        return TypedResults.Ok(new GardenDto(s.Name, s.Units, s.Rules, s.Constants, s.Measures, s.Tools, undo, redo));
     }
 
     private static async Task<Results<NoContent, ValidationProblem>> Change(SettingsInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
@@ -48,9 +50,24 @@ internal static class GardenEndpoints
         foreach (var (rule, school) in input.Rules ?? new Dictionary<string, string>()) rules[rule] = school;
         var chosen = HouseRules.Choose(rules);
         if (!chosen.Ok) return Problems.Refuse(chosen.Problems);
-        await (settings with { Units = input.Units ?? settings.Units, Rules = rules }).KeepAsync(garden, cancel);
-        await garden.SaveAsync(input.Rules is null ? "Changed the units" : "Changed a house rule", time.GetUtcNow().UtcDateTime, cancel);
+        if (input.Measures is { } measures && MeasureProblems(measures).ToList() is { Count: > 0 } wrong) return Problems.Refuse(wrong);
+        var shelf = ToolShelf.Of(input.Tools ?? settings.Tools);
+        if (!shelf.Ok) return Problems.Refuse(shelf.Problems);
+        await (settings with { Units = input.Units ?? settings.Units, Rules = rules, Measures = input.Measures ?? settings.Measures, Tools = input.Tools ?? settings.Tools }).KeepAsync(garden, cancel);
+        var words = input.Tools is not null ? "Changed the tool shelf" : input.Measures is not null ? "Changed your own measures" : input.Rules is null ? "Changed the units" : "Changed a house rule";
+        await garden.SaveAsync(words, time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();
+    }
+
+    private static IEnumerable<Problem> MeasureProblems(IReadOnlyDictionary<string, double> measures)
+    {
+        const int Most = 20, Longest = 24;
+        if (measures.Count > Most) yield return new("measures", $"At most {Most} measures of your own.");
+        foreach (var (name, volume) in measures)
+        {
+            if (name.Length is 0 or > Longest || !name.All(char.IsLetter)) yield return new("measures", $"“{name}”: one word of letters, at most {Longest}.");
+            if (volume is not (>= .0001 and <= 5)) yield return new("measures", $"{name}: from 0.1 to 5000 litres.");
+        }
     }
 
     private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> ChangeConstant(string id, ConstantInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)

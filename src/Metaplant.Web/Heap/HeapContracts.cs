@@ -9,15 +9,24 @@ namespace Metaplant.Web.Heap;
 /// <summary>A thing as typed. Measures in SI by field id; those left out take their typical value. <paramref name="Version"/> is that of the row read, and not needed for a new thing.</summary>
 public sealed record ThingInput(
     string? Name, string? Kind, int? Count, IReadOnlyDictionary<string, double>? Measures, Substance? Substance, IReadOnlyList<string>? Findings, IReadOnlyList<Fault>? Faults,
-    string? Place, string? Remark, int? Version)
+    string? Place, string? Remark, string? Source, string? Permission, double? Cost, bool? KeepDry, DateOnly? UseBefore, int? Version)
 {
-    private const int LongestPlace = 80;
+    private const int LongestWords = 80;
     private const int LongestRemark = 1000;
+
+    /// <summary>The particulars as given; what was left out stays as it was.</summary>
+    public Particulars Particulars(Particulars before)
+        => new(Place ?? before.Place, Remark ?? before.Remark, Source ?? before.Source, Permission ?? before.Permission, Cost ?? before.Cost, KeepDry ?? before.KeepDry, UseBefore ?? before.UseBefore);
 
     public Outcome<Thing> ToThing(int id, int number)
     {
         var problems = new List<Problem>();
-        if (Place?.Length > LongestPlace) problems.Add(new("place", $"A place can have at most {LongestPlace} letters."));
+        foreach (var (field, words) in (ReadOnlySpan<(string, string?)>)[("place", Place), ("source", Source), ("permission", Permission)])
+        {
+            if (words?.Length > LongestWords) problems.Add(new(field, $"At most {LongestWords} letters."));
+        }
+
+        if (Cost is { } cost && !(cost is >= 0 and <= 1_000_000)) problems.Add(new("cost", "The cost must be from 0 to 1 000 000."));
         if (Remark?.Length > LongestRemark) problems.Add(new("remark", $"A remark can have at most {LongestRemark} letters."));
         var thing = Thing.Create(id, number, Name ?? "", Kind ?? "", Count ?? 1, Measures ?? new Dictionary<string, double>(), Substance, Findings ?? [], Faults ?? []);
         problems.AddRange(thing.Problems);
@@ -29,17 +38,17 @@ public sealed record ReasonDto(Fitness Fitness, string Sentence, string? HouseRu
 
 public sealed record YieldDto(Form Form, string Name, int Count, double Expected, double Length, double Width, double Thickness);
 
-public sealed record WayDto(string Id, string Name, IReadOnlyList<YieldDto> Yields, double Minutes, IReadOnlyList<string> Tools, string Words);
+public sealed record WayDto(string Id, string Name, IReadOnlyList<YieldDto> Yields, double Minutes, IReadOnlyList<string> Tools, string Words, string? Lacks, string? Instead, IReadOnlyList<string> ToBorrow, bool GivesPieces);
 
 public sealed record ShareDto(int ProjectId, string ProjectName, int Count);
 
 /// <summary>A thing of the heap with its verdict and the shape it shows there.</summary>
 public sealed record ThingDto(
     int Id, int Number, string Name, string Kind, int Count, int Free, IReadOnlyDictionary<string, double> Measures, Substance Substance, IReadOnlyList<string> Findings, IReadOnlyList<Fault> Faults,
-    string Place, string Remark, bool Retired, int Version, Fitness Fitness, bool MayCut, IReadOnlyList<ReasonDto> Reasons, IReadOnlyList<ShareDto> SpokenFor, IReadOnlyList<ShapeDto> Silhouette)
+    string Place, string Remark, string Source, string Permission, double? Cost, bool KeepDry, DateOnly? UseBefore, int? ParentId, IReadOnlyList<int> Photos, bool Retired, int Version, Fitness Fitness, bool MayCut, IReadOnlyList<ReasonDto> Reasons, IReadOnlyList<ShareDto> SpokenFor, IReadOnlyList<ShapeDto> Silhouette)
 {
-    public static ThingDto Of(ThingRow row, HeapThing heap, IEnumerable<Share> shares) => new(
-        row.Id, row.Number, row.Name, row.Kind, row.Count, heap.Free, heap.Thing.Values, heap.Thing.Substance, heap.Thing.Findings, heap.Thing.Faults, row.Place, row.Remark, row.Retired, row.Version,
+    public static ThingDto Of(ThingRow row, HeapThing heap, IEnumerable<Share> shares, IEnumerable<int> photos) => new(
+        row.Id, row.Number, row.Name, row.Kind, row.Count, heap.Free, heap.Thing.Values, heap.Thing.Substance, heap.Thing.Findings, heap.Thing.Faults, row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, [.. photos], row.Retired, row.Version,
         heap.Judgement.Fitness, heap.Judgement.MayCut, ReasonsOf(heap.Judgement), [.. shares.Select(s => new ShareDto(s.ProjectId, s.ProjectName, s.Count))],
         [.. heap.Thing.Kind.Silhouette(heap.Thing.Measures).Select(ShapeDto.Of)]);
 
@@ -50,8 +59,35 @@ public sealed record ThingDto(
 public sealed record CanMakeDto(string Design, string DesignName, Core.Matching.Standing Standing, string? Size, double? Litres, string? Drain, string? Hold, Verdict? Worst, string? Why);
 
 /// <summary>A thing while it is being measured: drawn, judged, taken apart in thought; nothing is kept.</summary>
-public sealed record PreviewDto(ViewDto Drawing, Fitness Fitness, bool MayCut, IReadOnlyList<ReasonDto> Reasons, IReadOnlyList<WayDto> Ways, IReadOnlyList<string> FaultParts, IReadOnlyList<CanMakeDto> CanMake);
+public sealed record PreviewDto(ViewDto Drawing, Fitness Fitness, bool MayCut, IReadOnlyList<ReasonDto> Reasons, IReadOnlyList<WayDto> Ways, IReadOnlyList<string> FaultParts, IReadOnlyList<CanMakeDto> CanMake,
+    string? Usable, IReadOnlyList<string> HandleWith, IReadOnlyList<Life> Lives);
 
 public sealed record VersionInput(int? Version);
 
 public sealed record SplitInput(int? Count, int? Version);
+
+/// <summary>Which thing, as it was read.</summary>
+public sealed record ThingRef(int Id, int Version);
+
+/// <summary>One change to many things; what is left out stays.</summary>
+public sealed record BulkInput(IReadOnlyList<ThingRef>? Things, string? Place, string? Source, bool? KeepDry, IReadOnlyList<string>? AddFindings, IReadOnlyList<string>? RemoveFindings, bool? Retire);
+
+public sealed record MergeInput(int? Into, int? Version, int? IntoVersion);
+
+/// <summary>How many of a batch are taken apart, and which way.</summary>
+public sealed record BreakInput(string? Way, int? Count, int? Version);
+
+/// <summary>A length in m to cut off one of a batch.</summary>
+public sealed record CutInput(double? Length, int? Version);
+
+/// <summary>Sections sawn out of one pallet.</summary>
+public sealed record SawInput(int? Boards, int? Sections, int? Version);
+
+/// <summary>Sticks measured one by one, to be sorted into sets of so many that differ by no more than the spread, m.</summary>
+public sealed record SortSticksInput(IReadOnlyList<Core.Supports.Stick>? Sticks, int? Count, double? LeastLength, double? GreatestSpread);
+
+public sealed record RestOfSticksDto(StickUse Use, IReadOnlyList<int> Sticks);
+
+public sealed record SortedSticksDto(IReadOnlyList<AlikeSet> Sets, IReadOnlyList<RestOfSticksDto> Rest);
+
+public sealed record AlikeDto(IReadOnlyList<int> Things);

@@ -1,5 +1,7 @@
+using Metaplant.Core.Building;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Data;
 using Metaplant.Web.Drawing;
@@ -20,13 +22,20 @@ internal static class HeapEndpoints
         api.MapPost("/things/{id:int}/split", Split).WithName("splitThing");
         api.MapPost("/things/{id:int}/retire", Retire).WithName("retireThing");
         api.MapPost("/things/{id:int}/restore", Restore).WithName("restoreThing");
+        api.MapPost("/things/{id:int}/merge", Merge).WithName("mergeThing");
+        api.MapPost("/things/{id:int}/break", Break).WithName("breakThing");
+        api.MapPost("/things/{id:int}/cut", Cut).WithName("cutThing");
+        api.MapPost("/things/{id:int}/saw", Saw).WithName("sawThing");
+        api.MapPost("/things/bulk", Bulk).WithName("bulkThings");
+        api.MapGet("/things/alike", Alike).WithName("alikeThings");
+        api.MapPost("/sticks/sort", SortSticks).WithName("sortSticks");
     }
 
     private static async Task<Ok<List<ThingDto>>> All(GardenContext garden, bool? retired, CancellationToken cancel)
     {
         var settings = await GardenSettings.ReadAsync(garden, cancel);
         var rows = await garden.Things.AsNoTracking().Where(t => t.Retired == (retired ?? false)).OrderBy(t => t.Number).ToListAsync(cancel);
-        return TypedResults.Ok(Show(rows, settings, await garden.SharesAsync(cancel)));
+        return TypedResults.Ok(await ShowAsync(garden, rows, settings, cancel));
     }
 
     private static async Task<Results<Ok<PreviewDto>, ValidationProblem>> Preview(ThingInput input, GardenContext garden, CancellationToken cancel)
@@ -40,8 +49,9 @@ internal static class HeapEndpoints
         var rest = await garden.HeapAsync(settings.HouseRules, cancel: cancel);
         return TypedResults.Ok(new PreviewDto(
             ViewDto.Of(thing.Kind.Draw(thing.Measures)), judgement.Fitness, judgement.MayCut, ThingDto.ReasonsOf(judgement),
-            judgement.Fitness == Fitness.Refused ? [] : [.. thing.Kind.BreakDown(thing).Select(WayOf)],
-            thing.Kind.FaultParts(thing.Measures), CanMake(thing, judgement, rest, settings)));
+            judgement.Fitness == Fitness.Refused ? [] : WaysOf(thing, settings.ToolShelf),
+            thing.Kind.FaultParts(thing.Measures), CanMake(thing, judgement, rest, settings),
+            UsablePart.Of(thing), HandlingAdvice.For(thing, judgement), Lives.Of(thing.Substance, thing.Condition)));
     }
 
     /// <summary>What this one batch could be the main stuff of, with everything else on the heap to help.</summary>
@@ -75,7 +85,7 @@ internal static class HeapEndpoints
         var number = await garden.Things.MaxAsync(t => (int?)t.Number, cancel) + 1 ?? 1;
         var made = input.ToThing(0, number);
         if (!made.Ok) return Problems.Refuse(made.Problems);
-        var row = ThingMapping.NewRow(made.Value, input.Place ?? "", input.Remark ?? "");
+        var row = ThingMapping.NewRow(made.Value, input.Particulars(new()));
         garden.Things.Add(row);
         await garden.SaveAsync($"Added {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.Created($"/api/things/{row.Id}", await ShowOne(garden, row, cancel));
@@ -88,7 +98,7 @@ internal static class HeapEndpoints
         var made = input.ToThing(id, row.Number);
         if (!made.Ok) return Problems.Refuse(made.Problems);
         if (await TooFewLeft(garden, id, made.Value.Count, cancel) is { } sentence) return Problems.Refuse("count", sentence);
-        row.Keep(made.Value, input.Place ?? row.Place, input.Remark ?? row.Remark);
+        row.Keep(made.Value, input.Particulars(Particulars.Of(row)));
         await garden.SaveAsync($"Changed {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.Ok(await ShowOne(garden, row, cancel));
     }
@@ -100,12 +110,11 @@ internal static class HeapEndpoints
         if (input.Count is not { } count || count < 1 || count >= row.Count) return Problems.Refuse("count", row.Count == 1 ? "There is only one; nothing to split." : $"Split off from 1 to {row.Count - 1}.");
         if (await TooFewLeft(garden, id, row.Count - count, cancel) is { } sentence) return Problems.Refuse("count", sentence);
         var number = await garden.Things.MaxAsync(t => t.Number, cancel) + 1;
-        var part = ThingMapping.NewRow(row.ToThing() with { Number = number, Count = count }, row.Place, row.Remark);
+        var part = ThingMapping.NewRow(row.ToThing() with { Number = number, Count = count }, Particulars.Of(row), row.ParentId);
         row.Count -= count;
         garden.Things.Add(part);
         await garden.SaveAsync($"Split {count} off {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
-        return TypedResults.Ok(Show([row, part], settings, await garden.SharesAsync(cancel)));
+        return TypedResults.Ok(await ShowAsync(garden, [row, part], await GardenSettings.ReadAsync(garden, cancel), cancel));
     }
 
     private static async Task<Results<Ok<ThingDto>, ValidationProblem, ProblemHttpResult>> Retire(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
@@ -134,18 +143,121 @@ internal static class HeapEndpoints
     }
 
     private static async Task<ThingDto> ShowOne(GardenContext garden, ThingRow row, CancellationToken cancel)
-        => Show([row], await GardenSettings.ReadAsync(garden, cancel), await garden.SharesAsync(cancel))[0];
+        => (await ShowAsync(garden, [row], await GardenSettings.ReadAsync(garden, cancel), cancel))[0];
 
-    private static List<ThingDto> Show(List<ThingRow> rows, GardenSettings settings, ILookup<int, Share> shares)
+    private static async Task<List<ThingDto>> ShowAsync(GardenContext garden, List<ThingRow> rows, GardenSettings settings, CancellationToken cancel)
     {
         var rules = settings.HouseRules;
+        var shares = await garden.SharesAsync(cancel);
+        var photos = (await garden.Photos.AsNoTracking().Select(p => new { p.ThingId, p.Id }).ToListAsync(cancel)).ToLookup(p => p.ThingId, p => p.Id);
         return rows.ConvertAll(row =>
         {
             var thing = row.ToThing();
             var own = shares[row.Id].ToList();
-            return ThingDto.Of(row, new(thing, Inspection.Judge(thing, rules), Math.Max(0, row.Count - own.Sum(s => s.Count))), own);
+            return ThingDto.Of(row, new(thing, Inspection.Judge(thing, rules), Math.Max(0, row.Count - own.Sum(s => s.Count))), own, photos[row.Id].Order());
         });
     }
 
-    private static WayDto WayOf(Way way) => new(way.Id, way.Name, [.. way.Yields.Select(y => new YieldDto(y.Form, y.Name, y.Count, y.Expected, y.Length, y.Width, y.Thickness))], way.Minutes, way.Tools, way.Words);
+    private static Results<Ok<SortedSticksDto>, ValidationProblem> SortSticks(SortSticksInput input)
+    {
+        var sorted = StickSorting.Sort(input.Sticks ?? [], input.Count ?? 0, input.LeastLength ?? 0, input.GreatestSpread ?? .15);
+        if (!sorted.Ok) return Problems.Refuse(sorted.Problems);
+        return TypedResults.Ok(new SortedSticksDto(sorted.Value.Sets, [.. sorted.Value.Rest.OrderBy(r => r.Key).Select(r => new RestOfSticksDto(r.Key, r.Value))]));
+    }
+
+    /// <summary>Batches that could lie in one, or were entered twice.</summary>
+    private static async Task<Ok<List<AlikeDto>>> Alike(GardenContext garden, CancellationToken cancel)
+    {
+        var rows = await garden.Things.AsNoTracking().Where(t => !t.Retired).ToListAsync(cancel);
+        return TypedResults.Ok(Duplicates.Find([.. rows.Select(r => r.ToThing())]).Select(g => new AlikeDto([.. g.Select(t => t.Id)])).ToList());
+    }
+
+    private static async Task<Results<Ok<ThingDto>, ValidationProblem, ProblemHttpResult>> Merge(int id, MergeInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (await garden.Things.FindAsync([id], cancel) is not { } row || await garden.Things.FindAsync([input.Into ?? 0], cancel) is not { } into) return Problems.NotHere("One of the two is no longer on the heap.");
+        if (id == input.Into) return Problems.Refuse("into", "A batch is already one with itself.");
+        if (row.Version != input.Version || into.Version != input.IntoVersion) return Problems.Changed();
+        if (!Duplicates.Alike(row.ToThing(), into.ToThing())) return Problems.Refuse("into", "They differ in kind, stuff, measures or what was seen on them.");
+        if (await TooFewLeft(garden, id, 0, cancel) is not null) return Problems.Refuse("into", "A project has spoken for some of it; merge the other one into it instead.");
+        if (row.Count + into.Count > Thing.GreatestCount) return Problems.Refuse("into", $"A batch has at most {Thing.GreatestCount}.");
+        into.Count += row.Count;
+        into.Cost = row.Cost is null && into.Cost is null ? null : (row.Cost ?? 0) + (into.Cost ?? 0);
+        row.Retired = true;
+        await garden.SaveAsync($"Merged {row.Name} into {into.Name}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.Ok(await ShowOne(garden, into, cancel));
+    }
+
+    private static Task<Results<Ok<List<ThingDto>>, ValidationProblem, ProblemHttpResult>> Break(int id, BreakInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+        => WorkOn(id, input.Version, "Took apart", t => BreakDown.Apart(t, input.Way ?? "", input.Count ?? 1), garden, time, cancel);
+
+    private static Task<Results<Ok<List<ThingDto>>, ValidationProblem, ProblemHttpResult>> Cut(int id, CutInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+        => WorkOn(id, input.Version, "Cut a length off", t => BreakDown.CutOff(t, input.Length ?? double.NaN), garden, time, cancel);
+
+    private static Task<Results<Ok<List<ThingDto>>, ValidationProblem, ProblemHttpResult>> Saw(int id, SawInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+        => WorkOn(id, input.Version, "Sawed sections out of", t => BreakDown.SawSections(t, input.Boards ?? 0, input.Sections ?? 0), garden, time, cancel);
+
+    /// <summary>Puts what the core made of a thing on the heap, each piece naming its parent; what is left of the batch stays, or the batch is retired. Answers with the batch and the new pieces.</summary>
+    private static async Task<Results<Ok<List<ThingDto>>, ValidationProblem, ProblemHttpResult>> WorkOn(int id, int? version, string words, Func<Thing, Core.Sums.Outcome<Broken>> work, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (await garden.Things.FindAsync([id], cancel) is not { Retired: false } row) return Problems.NotHere("That thing is no longer on the heap.");
+        if (row.Version != version) return Problems.Changed();
+        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var thing = row.ToThing();
+        var judgement = Inspection.Judge(thing, settings.HouseRules);
+        if (judgement.Fitness == Fitness.Refused || !judgement.MayCut) return Problems.Refuse("way", "It may not be cut, drilled or broken.");
+        var broken = work(thing);
+        if (!broken.Ok) return Problems.Refuse(broken.Problems);
+        if (await TooFewLeft(garden, id, broken.Value.Left?.Count ?? 0, cancel) is { } sentence) return Problems.Refuse("count", sentence);
+        var number = await garden.Things.MaxAsync(t => t.Number, cancel);
+        List<ThingRow> pieces = [.. broken.Value.Pieces.Select(p => ThingMapping.NewRow(p with { Number = ++number }, new(row.Place, Source: row.Source, KeepDry: row.KeepDry), row.Id))];
+        if (broken.Value.Left is { } left) row.Count = left.Count;
+        else row.Retired = true;
+        garden.Things.AddRange(pieces);
+        await garden.SaveAsync($"{words} {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.Ok(await ShowAsync(garden, [row, .. pieces], settings, cancel));
+    }
+
+    /// <summary>One change to many, all or none.</summary>
+    private static async Task<Results<Ok<List<ThingDto>>, ValidationProblem, ProblemHttpResult>> Bulk(BulkInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        const int Most = 5000;
+        if (input.Things is not { Count: > 0 and <= Most } chosen) return Problems.Refuse("things", $"Choose from 1 to {Most} things.");
+        var ids = chosen.Select(t => t.Id).Distinct().ToList();
+        if (ids.Count < chosen.Count) return Problems.Refuse("things", "One of them is named twice.");
+        var rows = await garden.Things.Where(t => ids.Contains(t.Id)).ToListAsync(cancel);
+        if (rows.Count < chosen.Count) return Problems.NotHere("One of them is no longer on the heap.");
+        var versions = chosen.ToDictionary(t => t.Id, t => t.Version);
+        if (rows.Exists(r => r.Version != versions[r.Id])) return Problems.Changed();
+        var spokenFor = await garden.Allocations.Where(a => ids.Contains(a.ThingId)).Select(a => a.ThingId).ToHashSetAsync(cancel);
+        foreach (var row in rows)
+        {
+            if (Changed(row, input) is not { } made) continue;
+            if (!made.Ok) return Problems.Refuse([.. made.Problems.Select(p => p with { Field = "addFindings", Sentence = $"{row.Number} {row.Name}: {p.Sentence}" })]);
+            row.Keep(made.Value, Particulars.Of(row) with { Place = input.Place ?? row.Place, Source = input.Source ?? row.Source, KeepDry = input.KeepDry ?? row.KeepDry });
+            if (input.Retire != true) continue;
+            if (spokenFor.Contains(row.Id)) return Problems.Refuse("retire", $"A project has spoken for {row.Number} {row.Name}.");
+            row.Retired = true;
+        }
+
+        await garden.SaveAsync(input.Retire == true ? $"Took {rows.Count} things off the heap" : $"Changed {rows.Count} things", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.Ok(await ShowAsync(garden, rows, await GardenSettings.ReadAsync(garden, cancel), cancel));
+    }
+
+    private static Core.Sums.Outcome<Thing>? Changed(ThingRow row, BulkInput input)
+    {
+        if (input.Place?.Length > 80 || input.Source?.Length > 80) return new Core.Sums.Problem("place", "At most 80 letters.");
+        var thing = row.ToThing();
+        List<string> findings = [.. thing.Findings.Union(input.AddFindings ?? []).Except(input.RemoveFindings ?? [])];
+        return Thing.Create(thing.Id, thing.Number, thing.Name, thing.Kind.Id, thing.Count, thing.Values, thing.Substance, findings, thing.Faults);
+    }
+
+    /// <summary>The ways a thing gives; one that wants a tool nobody has says so, and names the first that does not.</summary>
+    private static List<WayDto> WaysOf(Thing thing, ToolShelf shelf)
+    {
+        var ways = thing.Kind.BreakDown(thing);
+        var instead = ways.FirstOrDefault(w => shelf.Lacks(w) is null)?.Name;
+        return [.. ways.Select(w => new WayDto(
+            w.Id, w.Name, [.. w.Yields.Select(y => new YieldDto(y.Form, y.Name, y.Count, y.Expected, y.Length, y.Width, y.Thickness))], w.Minutes, w.Tools, w.Words,
+            shelf.Lacks(w), shelf.Lacks(w) is null ? null : instead, shelf.ToBorrow(w), BreakDown.Apart(thing with { Count = 1 }, w.Id, 1).Ok))];
+    }
 }

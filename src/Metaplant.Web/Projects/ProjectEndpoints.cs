@@ -6,6 +6,7 @@ using Metaplant.Core.Sums;
 using Metaplant.Data;
 using Metaplant.Web.Drawing;
 using Metaplant.Web.Errors;
+using Metaplant.Web.Garden;
 using Metaplant.Web.Heap;
 using Metaplant.Web.Matching;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -51,6 +52,7 @@ internal static class ProjectEndpoints
         api.MapPost("/projects", Add).WithName("addProject");
         api.MapPut("/projects/{id:int}", Edit).WithName("editProject");
         api.MapPost("/projects/{id:int}/drop", Drop).WithName("dropProject");
+        api.MapPost("/projects/{id:int}/empty", Empty).WithName("emptyProject");
         api.MapPost("/projects/{id:int}/ticks", Tick).WithName("tickStep");
     }
 
@@ -93,6 +95,24 @@ internal static class ProjectEndpoints
         garden.Projects.Remove(row);
         await garden.SaveAsync($"Dropped {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();
+    }
+
+    /// <summary>Empties a planter: its soil comes back to the heap as used soil that names where it was; what it was built of stays spoken for until the project is dropped.</summary>
+    private static async Task<Results<Created<JournalDto>, ValidationProblem, ProblemHttpResult>> Empty(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (await garden.Projects.FindAsync([id], cancel) is not { } row) return Problems.NotHere("There is no such project.");
+        if (row.Version != input.Version) return Problems.Changed();
+        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var brief = row.BriefOf(settings.Handbook).OrThrow();
+        var board = row.Open(await garden.HeapAsync(settings.HouseRules, id, cancel), brief);
+        var volume = board.Value?.Fit.Blueprint.Fill.Sum(f => f.Volume) ?? 0;
+        if (volume <= 0) return Problems.Refuse("project", "There is no soil in it to take out.");
+        var number = await garden.Things.MaxAsync(t => (int?)t.Number, cancel) + 1 ?? 1;
+        var day = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
+        var soil = Core.Salvage.Thing.Create(0, number, $"Used soil from {row.Name}"[..Math.Min(80, 15 + row.Name.Length)], "soil", 1, new Dictionary<string, double> { ["volume"] = Math.Min(volume, 50) }, null, [Core.Salvage.Findings.LookedOver], []).OrThrow();
+        garden.Things.Add(ThingMapping.NewRow(soil, new("", $"{brief.Medium.Name}{(brief.Crop is { } crop ? $", grew {crop.Plural}" : "")}; taken out on {day:yyyy-MM-dd}.", row.Name)));
+        await garden.SaveAsync($"Emptied {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.Created("/api/things", new JournalDto(soil.Name));
     }
 
     private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> Tick(int id, TickInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)

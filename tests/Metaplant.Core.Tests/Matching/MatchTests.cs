@@ -95,7 +95,7 @@ public class MatchTests
 
     [Fact]
     public void Film_does_not_stand_in_for_cloth()
-        => Supply.Fill([new SheetNeeded("liner", "Liner", 1, .5, false, "cloth")], A.Heap(A.Thing("fabric", substance: Substance.Film))).Takes.ShouldBeEmpty();
+        => Supply.Fill([new SheetNeeded("liner", "Liner", 1, .5, false, "cloth")], A.Heap(A.Thing("film"))).Takes.ShouldBeEmpty();
 
     [Fact]
     public void Another_aim_may_choose_another_size()

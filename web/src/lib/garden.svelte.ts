@@ -98,7 +98,7 @@ class Garden {
     const before = this.info;
     if (before) this.info = { ...before, units };
     const trouble = await this.write(
-      () => api.PUT('/api/garden/settings', { body: { units, rules: null } }),
+      () => api.PUT('/api/garden/settings', { body: { units, rules: null, measures: null, tools: null } }),
       `Lengths are in ${units}`,
     );
     if (trouble && before) this.info = { ...this.info!, units: before.units };
@@ -106,8 +106,25 @@ class Garden {
 
   async setRule(rule: string, school: string): Promise<void> {
     await this.write(
-      () => api.PUT('/api/garden/settings', { body: { units: null, rules: { [rule]: school } } }),
+      () =>
+        api.PUT('/api/garden/settings', {
+          body: { units: null, rules: { [rule]: school }, measures: null, tools: null },
+        }),
       'House rule changed; the heap is judged again',
+    );
+  }
+
+  async setMeasures(measures: Record<string, number>): Promise<Trouble | null> {
+    return await this.write(
+      () => api.PUT('/api/garden/settings', { body: { units: null, rules: null, measures, tools: null } }),
+      'Your own measures are kept',
+    );
+  }
+
+  async setTools(tools: Record<string, Schemas['ShelvedTool']>): Promise<Trouble | null> {
+    return await this.write(
+      () => api.PUT('/api/garden/settings', { body: { units: null, rules: null, measures: null, tools } }),
+      'The tool shelf is kept',
     );
   }
 

@@ -49,7 +49,44 @@
     };
   }
 
-  const standing = $derived(shown.map(stand));
+  const GAP = 5;
+  const LEAD = 14;
+  /** Beyond both edges of what is in sight so much is drawn as well. */
+  const AROUND = 500;
+
+  /** Everything that is shown, each with where it stands along the ground. */
+  const standing = $derived.by(() => {
+    let x = LEAD;
+    return shown.map(stand).map((s) => {
+      const placed = { ...s, x };
+      x += s.width + 8 + GAP;
+      return placed;
+    });
+  });
+  const length = $derived(
+    standing.length === 0 ? 0 : standing[standing.length - 1].x + standing[standing.length - 1].width + 8 + LEAD,
+  );
+  let strip = $state<HTMLElement | null>(null);
+  let left = $state(0);
+  let width = $state(1280);
+  /** Only what is in sight is drawn, so that a heap of thousands scrolls as one of ten; what has the focus stays. */
+  const inSight = $derived(
+    standing.filter((s) => (s.x + s.width > left - AROUND && s.x < left + width + AROUND) || s.thing.id === shownId),
+  );
+  /** The one thing that Tab reaches; the arrows go on from there. */
+  let at = $state(0);
+
+  function walk(event: KeyboardEvent) {
+    const step = { ArrowRight: 1, ArrowLeft: -1, Home: -standing.length, End: standing.length }[event.key];
+    if (step === undefined || standing.length === 0) return;
+    event.preventDefault();
+    at = Math.min(Math.max(at + step, 0), standing.length - 1);
+    const s = standing[at];
+    shownId = s.thing.id;
+    if (strip && (s.x < strip.scrollLeft || s.x + s.width > strip.scrollLeft + width))
+      strip.scrollLeft = s.x - width / 2;
+    requestAnimationFrame(() => strip?.querySelector<HTMLElement>(`[data-thing='${s.thing.id}']`)?.focus());
+  }
 
   function stateOf(thing: Thing): string {
     if (garden.lifted[thing.id]) return 'lifted';
@@ -71,41 +108,55 @@
 
 <footer class="heap no-print" class:folded aria-label="The heap">
   {#if !folded}
-    <div class="strip">
-      {#each standing as s (s.thing.id)}
-        <button
-          type="button"
-          class="thing"
-          data-state={stateOf(s.thing)}
-          aria-label={words(s.thing)}
-          style:width="{s.width + 8}px"
-          onmouseenter={() => (shownId = s.thing.id)}
-          onmouseleave={() => (shownId = null)}
-          onfocus={() => (shownId = s.thing.id)}
-          onblur={() => (shownId = null)}
-          onclick={() => void push(`/gather/${s.thing.id}`)}
-        >
-          {#if s.thing.count > s.copies.length}<span class="times">×{s.thing.count}</span>{/if}
-          <svg width={s.width} height={s.height} overflow="visible" aria-hidden="true">
-            {#each s.copies as up (up)}
-              <g transform="translate(0 {-up})">
-                {#each s.thing.silhouette as shape, i (i)}
-                  {#if shape.kind === 'Disc'}
-                    <circle
-                      class:void={shape.ink === 'Hole'}
-                      cx={s.frame.x(shape.points[0])}
-                      cy={s.frame.y(shape.points[1])}
-                      r={(shape.radius ?? 0) * s.frame.scale}
-                    />
-                  {:else}
-                    <polygon points={pointsOf(shape, s.frame)} />
-                  {/if}
-                {/each}
-              </g>
-            {/each}
-          </svg>
-        </button>
-      {/each}
+    <div
+      class="strip"
+      role="toolbar"
+      aria-label="Things of the heap, arrows go along"
+      tabindex="-1"
+      bind:this={strip}
+      bind:clientWidth={width}
+      onscroll={(e) => (left = e.currentTarget.scrollLeft)}
+      onkeydown={walk}
+    >
+      <div class="ground" style:width="{length}px">
+        {#each inSight as s (s.thing.id)}
+          <button
+            type="button"
+            class="thing"
+            data-state={stateOf(s.thing)}
+            aria-label={words(s.thing)}
+            data-thing={s.thing.id}
+            tabindex={standing[at]?.thing.id === s.thing.id ? 0 : -1}
+            style:width="{s.width + 8}px"
+            style:left="{s.x}px"
+            onmouseenter={() => (shownId = s.thing.id)}
+            onmouseleave={() => (shownId = null)}
+            onfocus={() => ((shownId = s.thing.id), (at = standing.findIndex((o) => o.thing.id === s.thing.id)))}
+            onblur={() => (shownId = null)}
+            onclick={() => void push(`/gather/${s.thing.id}`)}
+          >
+            {#if s.thing.count > s.copies.length}<span class="times">×{s.thing.count}</span>{/if}
+            <svg width={s.width} height={s.height} overflow="visible" aria-hidden="true">
+              {#each s.copies as up (up)}
+                <g transform="translate(0 {-up})">
+                  {#each s.thing.silhouette as shape, i (i)}
+                    {#if shape.kind === 'Disc'}
+                      <circle
+                        class:void={shape.ink === 'Hole'}
+                        cx={s.frame.x(shape.points[0])}
+                        cy={s.frame.y(shape.points[1])}
+                        r={(shape.radius ?? 0) * s.frame.scale}
+                      />
+                    {:else}
+                      <polygon points={pointsOf(shape, s.frame)} />
+                    {/if}
+                  {/each}
+                </g>
+              {/each}
+            </svg>
+          </button>
+        {/each}
+      </div>
     </div>
   {/if}
   <div class="foot">
@@ -133,20 +184,22 @@
   }
 
   .strip {
-    display: flex;
-    align-items: flex-end;
-    gap: 5px;
     height: 134px;
-    padding: 14px 14px 0;
+    padding: 14px 0 0;
     overflow-x: auto;
     overflow-y: hidden;
     scrollbar-width: thin;
     border-bottom: 1.5px solid var(--ink);
   }
 
-  .thing {
-    flex: none;
+  .ground {
     position: relative;
+    height: 100%;
+  }
+
+  .thing {
+    position: absolute;
+    bottom: 0;
     display: flex;
     flex-direction: column;
     align-items: center;

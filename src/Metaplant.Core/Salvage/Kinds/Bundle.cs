@@ -8,27 +8,18 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A bundle of sticks, spread evenly in length, m.</summary>
 public sealed record BundleMeasures(int Sticks, double Shortest, double Longest, double Butt, double Tip) : Measures, ISticks;
 
-public sealed class Bundle : SalvageKind<BundleMeasures>
-{
-    public override string Id => "branches";
-
-    public override string Name => "Bundle of branches";
-
-    public override string Group => "Sticks";
-
-    public override IReadOnlyList<MeasureField> Fields { get; } =
+/// <summary>What bundles share: counted, spread between a shortest and a longest, thick end and thin end.</summary>
+public abstract class BundleKind(string id, string name, int sticks, double shortest, double longest, double butt, double tip, IReadOnlyList<Substance> substances) : ListedKind<BundleMeasures>(
+    id, name, "Sticks",
     [
-        new("sticks", "Sticks in the bundle", Unit.Count, 1, 500, 20, "Count them", Quick: true),
-        new("shortest", "Shortest", Unit.Metre, .2, 8, 1.6, "The shortest one, end to end", Quick: true),
-        new("longest", "Longest", Unit.Metre, .2, 8, 2.4, "The longest one, end to end", Quick: true),
-        new("butt", "Thickness at the butt", Unit.Metre, .003, .15, .028, "A middling one, at its thick end"),
-        new("tip", "Thickness at the tip", Unit.Metre, .002, .15, .010, "The same one, at its thin end"),
-    ];
-
-    public override IReadOnlyList<Substance> Substances { get; } = [Substance.DryWood, Substance.GreenWood, Substance.Bamboo];
-
-    public override IReadOnlyList<string> LookFor { get; } = ["rot", "chemical-smell", Findings.Warped, Findings.Weathered, Findings.Poor];
-
+        Field.Count("sticks", "Sticks in the bundle", 1, 500, sticks, "Count them"),
+        Field.Length("shortest", "Shortest", .2, 8, shortest, "The shortest one, end to end"),
+        Field.Length("longest", "Longest", .2, 8, longest, "The longest one, end to end"),
+        Field.Length("butt", "Thickness at the butt", .003, .15, butt, "A middling one, at its thick end", quick: false),
+        Field.Length("tip", "Thickness at the tip", .002, .15, tip, "The same one, at its thin end", quick: false),
+    ],
+    substances, [.. Signs.Sticks])
+{
     protected override void Cross(MeasureReader r)
     {
         r.Refuse(r["shortest"] > r["longest"], "shortest", "The shortest cannot be longer than the longest.");
@@ -75,3 +66,11 @@ public sealed class Bundle : SalvageKind<BundleMeasures>
         }
     }
 }
+
+public sealed class Bundle() : BundleKind("branches", "Bundle of branches", 20, 1.6, 2.4, .028, .010, [Substance.DryWood, Substance.GreenWood]);
+
+public sealed class Canes() : BundleKind("canes", "Canes", 12, 1.8, 1.8, .014, .010, [Substance.Bamboo, Substance.DryWood]);
+
+public sealed class Rods() : BundleKind("rods", "Bundle of rods", 30, 1.4, 2.2, .014, .005, [Substance.GreenWood, Substance.DryWood]);
+
+public sealed class Twigs() : BundleKind("twigs", "Bundle of twigs", 40, .6, 1.2, .008, .002, [Substance.DryWood, Substance.GreenWood]);

@@ -34,12 +34,9 @@ public sealed class Drum : SalvageKind<DrumMeasures>
         new("wall", "Thickness of the wall", Unit.Metre, .0006, .02, .003, "At a hole or the rim", Quick: true),
     ];
 
-    public override IReadOnlyList<Substance> Substances { get; } = [Substance.Polyethylene, Substance.Steel, Substance.ZincCoatedSteel, Substance.UnknownPlastic];
+    public override IReadOnlyList<Substance> Substances { get; } = [Substance.Polyethylene, Substance.Steel, Substance.ZincCoatedSteel, Substance.UnknownPlastic, Substance.Fibreboard];
 
-    public override IReadOnlyList<string> LookFor { get; } =
-    [
-        Findings.HeldChemical, Findings.HeldUnknown, Findings.HeldFood, Findings.HeldGarden, Findings.PlasticMark, "brittle", "chemical-smell", "old-paint", Findings.RustThrough, Findings.RustSurface, Findings.Cracked,
-    ];
+    public override IReadOnlyList<string> LookFor { get; } = [.. Signs.Vessel, Findings.LookedOver];
 
     protected override void Cross(MeasureReader r)
         => r.Refuse(r["wall"] * 4 > r["diameter"], "wall", "A wall this thick would fill the drum.");

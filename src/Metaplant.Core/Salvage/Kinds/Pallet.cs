@@ -9,13 +9,13 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// A pallet: <see cref="Slats"/> boards on top, across <see cref="Bearers"/> bearers or rows of blocks. Lengths in m.
 /// </summary>
 public sealed record PalletMeasures(
-    double SlatLength, double Depth, int Slats, double SlatWidth, double SlatThickness, int Bearers, double BearerWidth, double BearerDepth, int BottomSlats) : Measures
+    double SlatLength, double Depth, int Slats, double SlatWidth, double SlatThickness, int Bearers, double BearerWidth, double BearerDepth, int BottomSlats, double Wing = 0) : Measures
 {
     /// <summary>The gap between two slats; soil falls through a wide one.</summary>
     public double Gap => Slats == 1 ? 0 : (Depth - Slats * SlatWidth) / (Slats - 1);
 
     /// <summary>Centre to centre of the bearers, m.</summary>
-    public double BearerSpacing => (SlatLength - BearerWidth) / (Bearers - 1);
+    public double BearerSpacing => (SlatLength - 2 * Wing - BearerWidth) / (Bearers - 1);
 
     /// <summary>Thickness of the whole pallet, and so of a wall made of a section of it, m.</summary>
     public double Thickness => SlatThickness + BearerDepth + (BottomSlats > 0 ? SlatThickness : 0);
@@ -44,13 +44,13 @@ public sealed record PalletMeasures(
     }
 }
 
-public sealed class Pallet : SalvageKind<PalletMeasures>
+public class Pallet : SalvageKind<PalletMeasures>
 {
     public override string Id => "pallet";
 
     public override string Name => "Pallet";
 
-    public override string Group => "Pallets";
+    public sealed override string Group => "Pallets";
 
     public override IReadOnlyList<MeasureField> Fields { get; } =
     [
@@ -65,21 +65,22 @@ public sealed class Pallet : SalvageKind<PalletMeasures>
         new("bottomSlats", "Slats below", Unit.Count, 0, 12, 3, "Turn it over and count"),
     ];
 
-    public override IReadOnlyList<Substance> Substances { get; } = [Substance.Softwood, Substance.Hardwood];
+    public sealed override IReadOnlyList<Substance> Substances { get; } = [Substance.Softwood, Substance.Hardwood];
 
-    public override IReadOnlyList<string> LookFor { get; } =
+    public sealed override IReadOnlyList<string> LookFor { get; } =
     [
-        Findings.FumigantMark, Findings.HeatMark, Findings.OwnerVouches, "chemical-smell", "rot", "mark-treated", Findings.Nails, Findings.Warped, Findings.Weathered, Findings.Poor,
+        Findings.FumigantMark, Findings.HeatMark, Findings.OwnerVouches, "chemical-smell", "rot", "mark-treated", Findings.Nails, Findings.Warped, Findings.Weathered, Findings.Poor, Findings.LookedOver,
     ];
 
     protected override void Cross(MeasureReader r)
     {
         r.Refuse(r.Whole("slats") * r["slatWidth"] > r["depth"] + .001, "slats", $"{r.Whole("slats")} slats of {r["slatWidth"] * 1000:0} mm are wider than the {r["depth"] * 1000:0} mm they lie on.");
-        r.Refuse(r.Whole("bearers") * r["bearerWidth"] > r["slatLength"] * .8, "bearerWidth", "The bearers take up more than the slats are long.");
+        r.Refuse(r.Has("wing") && r["wing"] > r["slatLength"] * .3, "wing", "A wing this long would leave no room for the bearers.");
+        r.Refuse(r.Whole("bearers") * r["bearerWidth"] > (r["slatLength"] - (r.Has("wing") ? 2 * r["wing"] : 0)) * .8, "bearerWidth", "The bearers take up more than the slats are long.");
     }
 
     protected override PalletMeasures Make(MeasureReader r)
-        => new(r["slatLength"], Math.Max(r["depth"], r.Whole("slats") * r["slatWidth"]), r.Whole("slats"), r["slatWidth"], r["slatThickness"], r.Whole("bearers"), r["bearerWidth"], r["bearerDepth"], r.Whole("bottomSlats"));
+        => new(r["slatLength"], Math.Max(r["depth"], r.Whole("slats") * r["slatWidth"]), r.Whole("slats"), r["slatWidth"], r["slatThickness"], r.Whole("bearers"), r["bearerWidth"], r["bearerDepth"], r.Whole("bottomSlats"), r.Has("wing") ? r["wing"] : 0);
 
     protected override IReadOnlyList<string> FaultParts(PalletMeasures m) => [.. Enumerable.Range(1, m.Slats).Select(i => $"slat-{i}")];
 
@@ -90,7 +91,7 @@ public sealed class Pallet : SalvageKind<PalletMeasures>
         var shapes = new List<Shape>();
         for (var i = 0; i < m.Bearers; i++)
         {
-            var x = i * m.BearerSpacing;
+            var x = m.Wing + i * m.BearerSpacing;
             shapes.Add(View.Box(x, rise, x + m.BearerWidth, rise + m.Depth, Ink.WoodEnd));
             shapes.Add(View.Box(x, m.BottomSlats > 0 ? m.SlatThickness : 0, x + m.BearerWidth, m.Thickness - m.SlatThickness, Ink.WoodEnd));
         }
@@ -109,7 +110,7 @@ public sealed class Pallet : SalvageKind<PalletMeasures>
             new(new(0, rise), new(0, rise + m.Depth), .10, m.Depth, "depth"),
             new(new(m.SlatLength, rise + m.SlatWidth), new(m.SlatLength, rise), .10, m.SlatWidth, "slatWidth"),
             new(new(m.SlatLength, m.Thickness - m.SlatThickness), new(m.SlatLength, m.BottomSlats > 0 ? m.SlatThickness : 0), .10, m.BearerDepth, "bearerDepth"),
-            new(new(m.BearerWidth, 0), new(0, 0), .08, m.BearerWidth, "bearerWidth"),
+            new(new(m.Wing + m.BearerWidth, 0), new(m.Wing, 0), .08, m.BearerWidth, "bearerWidth"),
             new(new(m.SlatLength * .75, m.Thickness), new(m.SlatLength * .75, m.Thickness - m.SlatThickness), .02, m.SlatThickness, "slatThickness"),
         ]);
     }
@@ -118,7 +119,7 @@ public sealed class Pallet : SalvageKind<PalletMeasures>
     {
         var shapes = new List<Shape> { View.Box(0, m.Thickness - m.SlatThickness, m.SlatLength, m.Thickness, Ink.Wood) };
         if (m.BottomSlats > 0) shapes.Add(View.Box(0, 0, m.SlatLength, m.SlatThickness, Ink.Wood));
-        for (var i = 0; i < m.Bearers; i++) shapes.Add(View.Box(i * m.BearerSpacing, 0, i * m.BearerSpacing + m.BearerWidth, m.Thickness, Ink.WoodEnd));
+        for (var i = 0; i < m.Bearers; i++) shapes.Add(View.Box(m.Wing + i * m.BearerSpacing, 0, m.Wing + i * m.BearerSpacing + m.BearerWidth, m.Thickness, Ink.WoodEnd));
         return shapes;
     }
 
@@ -148,4 +149,35 @@ public sealed class Pallet : SalvageKind<PalletMeasures>
             4 * (m.Slats + m.BottomSlats) + 5, ["Pry bar", "Hammer", "Nail pincers"], $"Slow; about {breakage * 100:0} in 100 split."));
         return ways;
     }
+}
+
+/// <summary>Slats that reach beyond the outer bearers on both sides, so that a strap can go under them.</summary>
+public sealed class WingedPallet : Pallet
+{
+    public override string Id => "winged-pallet";
+
+    public override string Name => "Winged pallet";
+
+    public override IReadOnlyList<MeasureField> Fields => [.. base.Fields, new("wing", "Slats reach beyond the bearers by", Unit.Metre, .02, .6, .15, "From the outer bearer to the end of a slat")];
+}
+
+public sealed class HalfPallet : Pallet
+{
+    public override string Id => "half-pallet";
+
+    public override string Name => "Half-size pallet";
+
+    public override IReadOnlyList<MeasureField> Fields =>
+        [.. base.Fields.Select(f => f.Id switch { "slatLength" => f with { Typical = .8 }, "depth" => f with { Typical = .6 }, "slats" => f with { Typical = 5 }, _ => f })];
+}
+
+/// <summary>Bearers with a few boards, for dragging heavy things.</summary>
+public sealed class Skid : Pallet
+{
+    public override string Id => "skid";
+
+    public override string Name => "Skid";
+
+    public override IReadOnlyList<MeasureField> Fields =>
+        [.. base.Fields.Select(f => f.Id switch { "slats" => f with { Typical = 3 }, "bearers" => f with { Typical = 2 }, "bearerWidth" => f with { Typical = .095 }, "bottomSlats" => f with { Typical = 0 }, _ => f })];
 }

@@ -12,9 +12,9 @@ public abstract class SawnKind : SalvageKind<SawnMeasures>
 {
     public sealed override string Group => "Boards and posts";
 
-    public sealed override IReadOnlyList<Substance> Substances { get; } = [Substance.Softwood, Substance.Hardwood];
+    public override IReadOnlyList<Substance> Substances { get; } = [Substance.Softwood, Substance.Hardwood];
 
-    public sealed override IReadOnlyList<string> LookFor { get; } = ["creosote", "chemical-smell", "rot", "mark-treated", "old-paint", Findings.Nails, Findings.Warped, Findings.Weathered, Findings.Poor];
+    public sealed override IReadOnlyList<string> LookFor { get; } = [.. Signs.Wood, Findings.LookedOver];
 
     protected abstract Form Form { get; }
 
@@ -52,7 +52,7 @@ public sealed class Board : SawnKind
 {
     public override string Id => "board";
 
-    public override string Name => "Board";
+    public override string Name => "Plank or board";
 
     public override IReadOnlyList<MeasureField> Fields { get; } =
     [
@@ -68,13 +68,31 @@ public sealed class Post : SawnKind
 {
     public override string Id => "post";
 
-    public override string Name => "Post or bearer";
+    public override string Name => "Timber or post";
 
     public override IReadOnlyList<MeasureField> Fields { get; } =
     [
         new("length", "Length", Unit.Metre, .2, 8, 1.5, "End to end", Quick: true),
         new("width", "Wider side", Unit.Metre, .03, .4, .075, "Across the wider side", Quick: true),
         new("thickness", "Narrower side", Unit.Metre, .025, .4, .05, "Across the narrower side", Quick: true),
+    ];
+
+    protected override Form Form => Form.Timber;
+}
+
+public sealed class HeavyTimber : SawnKind
+{
+    public override string Id => "heavy-timber";
+
+    public override string Name => "Railway-size timber";
+
+    public override IReadOnlyList<Substance> Substances { get; } = [Substance.Hardwood, Substance.Softwood];
+
+    public override IReadOnlyList<MeasureField> Fields { get; } =
+    [
+        new("length", "Length", Unit.Metre, .5, 6, 2.4, "End to end", Quick: true),
+        new("width", "Wider side", Unit.Metre, .10, .5, .25, "Across the wider side", Quick: true),
+        new("thickness", "Narrower side", Unit.Metre, .08, .5, .125, "Across the narrower side", Quick: true),
     ];
 
     protected override Form Form => Form.Timber;

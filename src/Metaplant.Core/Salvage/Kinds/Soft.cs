@@ -8,24 +8,10 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A piece of cloth or film, m.</summary>
 public sealed record FabricMeasures(double Length, double Width) : Measures, ISheeting;
 
-public sealed class Fabric : SalvageKind<FabricMeasures>
+/// <summary>What cloth, film and card share.</summary>
+public abstract class ClothKind(string id, string name, double length, double width, IReadOnlyList<Substance> substances, IReadOnlyList<string> lookFor, Form form, string use) : ListedKind<FabricMeasures>(
+    id, name, "Soft and thin", [Field.Length("length", "Length", .2, 50, length, "Along the longer side of the sound part"), Field.Length("width", "Width", .1, 12, width, "Across the sound part")], substances, lookFor)
 {
-    public override string Id => "fabric";
-
-    public override string Name => "Cloth or film";
-
-    public override string Group => "Soft and thin";
-
-    public override IReadOnlyList<MeasureField> Fields { get; } =
-    [
-        new("length", "Length", Unit.Metre, .2, 50, 2, "Along the longer side of the sound part", Quick: true),
-        new("width", "Width", Unit.Metre, .1, 12, 1.5, "Across the sound part", Quick: true),
-    ];
-
-    public override IReadOnlyList<Substance> Substances { get; } = [Substance.WovenCloth, Substance.Film];
-
-    public override IReadOnlyList<string> LookFor { get; } = ["chemical-smell", "rot", "brittle", Findings.Weathered, Findings.Poor];
-
     protected override FabricMeasures Make(MeasureReader r) => new(Math.Max(r["length"], r["width"]), Math.Min(r["length"], r["width"]));
 
     protected override View Draw(FabricMeasures m) => new("measure", "Laid flat", [View.Box(0, 0, m.Length, m.Width, Ink.Fabric)],
@@ -42,9 +28,14 @@ public sealed class Fabric : SalvageKind<FabricMeasures>
         return [View.Box(0, 0, w, h, Ink.Fabric), View.Segment(0, h / 3, w, h / 3, Ink.Hidden), View.Segment(0, h * 2 / 3, w, h * 2 / 3, Ink.Hidden)];
     }
 
-    protected override IReadOnlyList<Way> BreakDown(Thing thing, FabricMeasures m)
-        => [new("cut", "Cut to size", [new(thing.Substance == Substance.Film ? Form.Film : Form.Fabric, "Liner", 1, 1, m.Length, m.Width, 0)], 3, ["Scissors"], "Worn places cut away.")];
+    protected override IReadOnlyList<Way> BreakDown(Thing thing, FabricMeasures m) => [new("cut", "Cut to size", [new(form, form == Form.Card ? "Card" : "Liner", 1, 1, m.Length, m.Width, 0)], 3, ["Scissors"], use)];
 }
+
+public sealed class Fabric() : ClothKind("fabric", "Cloth", 2, 1.5, [Substance.WovenCloth, Substance.NaturalFibre], [.. Signs.Soft], Form.Fabric, "Worn places cut away; lets water through.");
+
+public sealed class PlasticFilm() : ClothKind("film", "Film or tarpaulin", 4, 3, [Substance.Film], [.. Signs.Soft], Form.Film, "Lines walls; never closes a foot. Pierced where water must pass.");
+
+public sealed class Card() : ClothKind("card", "Card", 1.2, .9, [Substance.Paper], ["chemical-smell", "printed", "taped", "rot"], Form.Card, "Over open ground under a bed; gone within a season.");
 
 /// <summary>A length of rope, twine or wire, m.</summary>
 public sealed record LineMeasures(double Length, double Diameter) : Measures, ILine;
@@ -65,7 +56,7 @@ public sealed class Cordage : SalvageKind<LineMeasures>
 
     public override IReadOnlyList<Substance> Substances { get; } = [Substance.NaturalFibre, Substance.SyntheticFibre, Substance.Wire];
 
-    public override IReadOnlyList<string> LookFor { get; } = ["tarred", "chemical-smell", "rot", Findings.RustSurface, Findings.Weathered, Findings.Poor];
+    public override IReadOnlyList<string> LookFor { get; } = ["tarred", "chemical-smell", "rot", "wire-broken", Findings.RustSurface, Findings.Weathered, Findings.Poor, Findings.LookedOver];
 
     protected override LineMeasures Make(MeasureReader r) => new(r["length"], r["diameter"]);
 

@@ -11,11 +11,7 @@ internal static class Tubs
     public static IReadOnlyList<Substance> Substances { get; } =
         [Substance.Polyethylene, Substance.UnknownPlastic, Substance.ZincCoatedSteel, Substance.Steel, Substance.CastIron, Substance.EnamelledIron];
 
-    public static IReadOnlyList<string> LookFor { get; } =
-    [
-        Findings.HeldChemical, Findings.HeldUnknown, Findings.HeldFood, Findings.HeldGarden, Findings.PlasticMark, "brittle", "chemical-smell", "old-paint",
-        Findings.RustThrough, Findings.RustSurface, Findings.Cracked, Findings.HasOutlet,
-    ];
+    public static IReadOnlyList<string> LookFor { get; } = [.. Signs.Vessel, Findings.LookedOver];
 
     public static MeasureField Wall { get; } = new("wall", "Thickness of the wall", Unit.Metre, .0005, .03, .003, "At the rim or at a hole");
 
@@ -59,26 +55,17 @@ public sealed record RoundTubMeasures(double TopDiameter, double BottomDiameter,
     public Vessel CutAt(double height) => Inside;
 }
 
-public sealed class RoundTubKind : SalvageKind<RoundTubMeasures>
-{
-    public override string Id => "round-tub";
-
-    public override string Name => "Round tub";
-
-    public override string Group => "Vessels";
-
-    public override IReadOnlyList<MeasureField> Fields { get; } =
+/// <summary>What all round vessels share.</summary>
+public abstract class RoundVesselKind(string id, string name, double top, double foot, double height, double wall, IReadOnlyList<Substance> substances) : ListedKind<RoundTubMeasures>(
+    id, name, "Vessels",
     [
-        new("topDiameter", "Across the top, inside", Unit.Metre, .08, 2.5, .50, "Across the rim, inside to inside", Quick: true),
-        new("bottomDiameter", "Across the foot, inside", Unit.Metre, .05, 2.5, .40, "Across the floor, inside", Quick: true),
-        new("height", "Height inside", Unit.Metre, .05, 1.5, .35, "From the floor straight up to the rim", Quick: true),
-        Tubs.Wall,
-    ];
-
-    public override IReadOnlyList<Substance> Substances => Tubs.Substances;
-
-    public override IReadOnlyList<string> LookFor => Tubs.LookFor;
-
+        Field.Length("topDiameter", "Across the top, inside", .08, 2.5, top, "Across the rim, inside to inside"),
+        Field.Length("bottomDiameter", "Across the foot, inside", .05, 2.5, foot, "Across the floor, inside"),
+        Field.Length("height", "Height inside", .05, 1.5, height, "From the floor straight up to the rim"),
+        Tubs.Wall with { Typical = wall },
+    ],
+    substances, [.. Signs.Vessel])
+{
     protected override void Cross(MeasureReader r)
         => r.Refuse(r["wall"] * 4 > Math.Min(r["bottomDiameter"], r["topDiameter"]), "wall", "A wall this thick would fill the tub.");
 
@@ -91,6 +78,12 @@ public sealed class RoundTubKind : SalvageKind<RoundTubMeasures>
 
     protected override IReadOnlyList<Way> BreakDown(Thing thing, RoundTubMeasures m) => Tubs.AsItIs(m.Inside);
 }
+
+public sealed class RoundTubKind() : RoundVesselKind("round-tub", "Round tub", .50, .40, .35, .003, Tubs.Substances);
+
+public sealed class Bucket() : RoundVesselKind("bucket", "Bucket", .30, .24, .29, .002, Tubs.Substances);
+
+public sealed class Pan() : RoundVesselKind("pan", "Pan or basin", .40, .34, .15, .0015, [Substance.EnamelledIron, Substance.Aluminium, Substance.ZincCoatedSteel, Substance.Steel, Substance.Polyethylene]);
 
 /// <summary>A box-shaped tub whose sides slope evenly, measured inside, m.</summary>
 public sealed record TaperedTubMeasures(double TopLength, double TopWidth, double BottomLength, double BottomWidth, double Height, double Wall) : Measures, IVessel
@@ -106,28 +99,20 @@ public sealed record TaperedTubMeasures(double TopLength, double TopWidth, doubl
     public Vessel CutAt(double height) => Inside;
 }
 
-public sealed class TaperedTubKind : SalvageKind<TaperedTubMeasures>
+/// <summary>What all box-shaped vessels share.</summary>
+public abstract class BoxVesselKind(string id, string name, double topLength, double topWidth, double height, double bottomLength, double bottomWidth, double wall, IReadOnlyList<Substance> substances)
+    : ListedKind<TaperedTubMeasures>(
+        id, name, "Vessels",
+        [
+            Field.Length("topLength", "Length at the top, inside", .1, 3, topLength, "Along the rim, inside to inside"),
+            Field.Length("topWidth", "Width at the top, inside", .1, 2, topWidth, "Across the rim, inside to inside"),
+            Field.Length("height", "Height inside", .05, 1.2, height, "From the floor straight up to the rim"),
+            Field.Length("bottomLength", "Length at the foot, inside", .05, 3, bottomLength, "Along the floor, inside", quick: false),
+            Field.Length("bottomWidth", "Width at the foot, inside", .05, 2, bottomWidth, "Across the floor, inside", quick: false),
+            Tubs.Wall with { Typical = wall },
+        ],
+        substances, [.. Signs.Vessel])
 {
-    public override string Id => "tapered-tub";
-
-    public override string Name => "Box-shaped tub";
-
-    public override string Group => "Vessels";
-
-    public override IReadOnlyList<MeasureField> Fields { get; } =
-    [
-        new("topLength", "Length at the top, inside", Unit.Metre, .1, 3, .56, "Along the rim, inside to inside", Quick: true),
-        new("topWidth", "Width at the top, inside", Unit.Metre, .1, 2, .36, "Across the rim, inside to inside", Quick: true),
-        new("height", "Height inside", Unit.Metre, .05, 1.2, .28, "From the floor straight up to the rim", Quick: true),
-        new("bottomLength", "Length at the foot, inside", Unit.Metre, .05, 3, .50, "Along the floor, inside"),
-        new("bottomWidth", "Width at the foot, inside", Unit.Metre, .05, 2, .30, "Across the floor, inside"),
-        Tubs.Wall,
-    ];
-
-    public override IReadOnlyList<Substance> Substances => Tubs.Substances;
-
-    public override IReadOnlyList<string> LookFor => Tubs.LookFor;
-
     protected override void Cross(MeasureReader r)
         => r.Refuse(r["wall"] * 4 > Math.Min(r["bottomWidth"], r["topWidth"]), "wall", "A wall this thick would fill the tub.");
 
@@ -159,6 +144,12 @@ public sealed class TaperedTubKind : SalvageKind<TaperedTubMeasures>
     protected override IReadOnlyList<Way> BreakDown(Thing thing, TaperedTubMeasures m) => Tubs.AsItIs(m.Inside);
 }
 
+public sealed class TaperedTubKind() : BoxVesselKind("tapered-tub", "Box-shaped tub", .56, .36, .28, .50, .30, .003, Tubs.Substances);
+
+public sealed class Tote() : BoxVesselKind("tote", "Tote or storage box", .60, .40, .32, .54, .34, .003, [Substance.Polyethylene, Substance.UnknownPlastic]);
+
+public sealed class BarrowTray() : BoxVesselKind("barrow-tray", "Barrow tray", .86, .60, .25, .50, .38, .0012, [Substance.ZincCoatedSteel, Substance.Steel, Substance.Polyethylene]);
+
 /// <summary>A trough with rounded corners, measured inside at three heights, m.</summary>
 public sealed record TroughMeasures(RoundedTrough Shape, double Wall) : Measures, IVessel
 {
@@ -179,7 +170,7 @@ public sealed class Trough : SalvageKind<TroughMeasures>
 
     public override string Id => "trough";
 
-    public override string Name => "Rounded trough";
+    public override string Name => "Long trough";
 
     public override string Group => "Vessels";
 

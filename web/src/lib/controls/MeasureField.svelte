@@ -25,7 +25,7 @@
       onclear();
       return;
     }
-    const read = parse(event.currentTarget.value, unit, garden.system, value ?? 1);
+    const read = parse(event.currentTarget.value, unit, garden.system, value ?? 1, garden.info?.measures);
     if (read.error !== undefined) onerror(read.error);
     else {
       event.currentTarget.value = fieldText(read.value, unit, garden.system);

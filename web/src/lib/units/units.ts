@@ -182,10 +182,22 @@ function parseQuantity(text: string, quantity: Quantity, system: System, referen
   return { value: (match[1] ? -1 : 1) * value * factor };
 }
 
-/** Reads what was typed for a unit. The reference is what stood there before. */
-export function parse(text: string, unit: Unit, system: System, reference = 1): Parsed {
+/**
+ * Reads what was typed for a unit. The reference is what stood there before; the gardener's own measures of volume, in m³ by name, count in the plural too.
+ */
+export function parse(
+  text: string,
+  unit: Unit,
+  system: System,
+  reference = 1,
+  own: Record<string, number> = {},
+): Parsed {
   if (unit === 'Metre') return parseLength(text, system);
-  return unit === 'Count' ? parseCount(text) : parseQuantity(text, QUANTITIES[unit] ?? PLAIN, system, reference);
+  if (unit === 'Count') return parseCount(text);
+  const quantity = QUANTITIES[unit] ?? PLAIN;
+  if (unit !== 'CubicMetre') return parseQuantity(text, quantity, system, reference);
+  const plurals = Object.fromEntries(Object.entries(own).map(([name, volume]) => [`${name}s`, volume]));
+  return parseQuantity(text, { ...quantity, units: { ...quantity.units, ...plurals, ...own } }, system, reference);
 }
 
 /** A value as it stands in a field, so that what stands there can be typed again. */

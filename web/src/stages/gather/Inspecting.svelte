@@ -2,9 +2,11 @@
   import type { Schemas } from '../../lib/api/client';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { digits, say } from '../../lib/units/units';
+  import { say } from '../../lib/units/units';
   import type { Bench } from './bench.svelte';
   import FitnessWord from './FitnessWord.svelte';
+  import WalkRound from './WalkRound.svelte';
+  import Ways from './Ways.svelte';
 
   const { bench }: { bench: Bench } = $props();
 
@@ -17,19 +19,16 @@
   const draft = $derived(bench.draft!);
   const preview = $derived(bench.preview);
   const rules = $derived(new Map(garden.catalogue?.houseRules.map((r) => [r.id, r]) ?? []));
-  const ways = $derived(preview?.ways ?? []);
+  // A new kind or another thing begins its own walk.
+  const key = $derived(`${draft.id ?? 'new'} ${draft.kind}`);
+  let walking = $derived(key.startsWith('new'));
+  const inspected = $derived(draft.findings.includes('looked-over'));
+  const places = { InGround: 'in wet soil', Outdoors: 'outdoors', Sheltered: 'under a roof' } as const;
 
   function asked(group: Schemas['FindingGroup']) {
     return (bench.kind?.lookFor ?? [])
       .map((id) => garden.findings.get(id))
       .filter((f) => f !== undefined && f.group === group);
-  }
-
-  function size(y: Schemas['YieldDto']): string {
-    return [y.length, y.width, y.thickness]
-      .filter((m) => m > 0)
-      .map((m) => say(m, 'Metre', garden.system).replace(/ (mm|cm|in)$/, ''))
-      .join(' × ');
   }
 </script>
 
@@ -48,7 +47,18 @@
     </div>
   {/if}
 
-  <h2>Tick what you see</h2>
+  {#if preview?.usable}<p class="usable"><b>Usable:</b> {preview.usable}</p>{/if}
+  {#if walking}
+    {#key key}<WalkRound {bench} onended={() => (walking = false)} />{/key}
+  {:else}
+    <p class="walked">
+      <button type="button" class="btn-plain rounded-sm px-4" onclick={() => (walking = true)}
+        >{inspected ? 'Walk round it again' : 'Walk round it'}</button
+      >
+      <span class="soft small">{inspected ? 'Looked over.' : 'Question by question, the decisive ones first.'}</span>
+    </p>
+  {/if}
+  <h2>Or tick what you see</h2>
   {#each groups as group (group)}
     {@const findings = asked(group)}
     {#if findings.length > 0}
@@ -89,20 +99,16 @@
     </ul>
   {/if}
 
-  {#if ways.length > 0}
-    <h2>What one gives</h2>
-    <ul class="ways">
-      {#each ways as way (way.id)}
-        <li>
-          <p><b>{way.name}</b> <span class="soft">{digits(way.minutes, 0)} min</span></p>
-          {#each way.yields as y (y.name)}<p class="small">
-              {digits(y.expected, 1)}
-              {y.name.toLowerCase()}, {size(y)}{y.expected < y.count - 0.05 ? ` (of ${y.count})` : ''}
-            </p>{/each}
-          <p class="soft small">{way.words}</p>
-        </li>
-      {/each}
+  {#if preview}
+    <h2>Handle it with</h2>
+    <ul>
+      {#each preview.handleWith as sentence (sentence)}<li class="small">{sentence}</li>{/each}
     </ul>
+    <h2>How long it lasts</h2>
+    <p class="small">
+      {preview.lives.map((l) => `${l.from} to ${l.to} years ${places[l.place]}`).join(', ')}. Estimates.
+    </p>
+    <Ways {bench} />
   {/if}
 </aside>
 
@@ -162,8 +168,7 @@
     }
   }
 
-  .makes li,
-  .ways li {
+  .makes li {
     padding: 6px 0;
     border-top: 1px dashed var(--line);
   }

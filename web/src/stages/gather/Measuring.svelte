@@ -5,6 +5,8 @@
   import { garden } from '../../lib/garden.svelte';
   import { parseCount, parseLength, say } from '../../lib/units/units';
   import type { Bench } from './bench.svelte';
+  import Particulars from './Particulars.svelte';
+  import StickScale from './StickScale.svelte';
 
   const { bench }: { bench: Bench } = $props();
 
@@ -168,6 +170,9 @@
         <button type="button" class="btn-plain rounded-sm px-3" onclick={addBadPlace}>Mark</button>
       </fieldset>
     {/if}
+
+    {#if kind.group === 'Sticks' && 'sticks' in draft.measures}<StickScale {bench} />{/if}
+    <Particulars {bench} />
 
     {#if bench.whole && !Object.keys(bench.errors).length}<p class="problem" role="alert">{bench.whole}</p>{/if}
     <div class="actions">

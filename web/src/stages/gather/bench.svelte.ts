@@ -26,6 +26,12 @@ interface Draft {
   findings: string[];
   faults: Schemas['Fault'][];
   place: string;
+  remark: string;
+  source: string;
+  permission: string;
+  cost: number | null;
+  keepDry: boolean;
+  useBefore: string | null;
 }
 
 /** The measuring bench: one thing, old or new, while it is measured and looked at. A draft survives leaving the page. */
@@ -62,6 +68,12 @@ export class Bench {
       findings: [],
       faults: [],
       place: '',
+      remark: '',
+      source: '',
+      permission: '',
+      cost: null,
+      keepDry: false,
+      useBefore: null,
     });
   }
 
@@ -78,6 +90,12 @@ export class Bench {
       findings: [...thing.findings],
       faults: thing.faults.map((f) => ({ ...f })),
       place: thing.place,
+      remark: thing.remark,
+      source: thing.source,
+      permission: thing.permission,
+      cost: thing.cost,
+      keepDry: thing.keepDry,
+      useBefore: thing.useBefore,
     });
   }
 
@@ -97,6 +115,12 @@ export class Bench {
     this.touch();
   }
 
+  measureAll(values: Record<string, number>): void {
+    if (!this.draft) return;
+    Object.assign(this.draft.measures, values);
+    this.touch();
+  }
+
   wrong(field: string, sentence: string): void {
     this.errors[field] = sentence;
   }
@@ -105,6 +129,83 @@ export class Bench {
     if (!this.draft) return;
     this.draft.findings = on ? [...this.draft.findings, finding] : this.draft.findings.filter((f) => f !== finding);
     this.touch();
+  }
+
+  /** One of several findings is right, or none: the others go. */
+  answer(among: string[], finding: string | null): void {
+    if (!this.draft) return;
+    const kept = this.draft.findings.filter((f) => !among.includes(f) && f !== finding);
+    this.draft.findings = finding === null ? kept : [...kept, finding];
+    this.touch();
+  }
+
+  /** Something beside the measures changed: kept with the rest, but nothing to look at again. */
+  note(
+    change: Partial<Pick<Draft, 'place' | 'remark' | 'source' | 'permission' | 'cost' | 'keepDry' | 'useBefore'>>,
+  ): void {
+    if (!this.draft) return;
+    Object.assign(this.draft, change);
+    this.changed = true;
+    if (this.draft.id === null) sessionStorage.setItem(KEPT, JSON.stringify(this.draft));
+  }
+
+  /** Takes so many of the batch apart one way; what comes of it lies on the heap, each piece naming its parent. */
+  takeApart(way: string, count: number): Promise<void> {
+    return this.work(
+      (id, version) => api.POST('/api/things/{id}/break', { params: { path: { id } }, body: { way, count, version } }),
+      'taken apart',
+    );
+  }
+
+  cutOff(length: number): Promise<void> {
+    return this.work(
+      (id, version) => api.POST('/api/things/{id}/cut', { params: { path: { id } }, body: { length, version } }),
+      'cut; an offcut worth keeping is on the heap',
+    );
+  }
+
+  sawSections(boards: number, sections: number): Promise<void> {
+    return this.work(
+      (id, version) =>
+        api.POST('/api/things/{id}/saw', { params: { path: { id } }, body: { boards, sections, version } }),
+      'sawn; what is left of it is on the heap',
+    );
+  }
+
+  private async work(
+    send: (id: number, version: number | null) => Promise<{ error?: unknown; response: Response }>,
+    words: string,
+  ): Promise<void> {
+    const draft = this.draft;
+    if (draft?.id == null) return;
+    const { id, version } = draft;
+    const trouble = await garden.write(() => send(id, version), `${draft.name}: ${words}`);
+    if (trouble) this.explain({ ...trouble, fields: { work: trouble.whole } });
+    else this.reload(id);
+  }
+
+  /** Photographs it. The picture is turned upright and drawn anew by the garden. */
+  async photograph(file: File): Promise<void> {
+    const draft = this.draft;
+    if (draft?.id == null) return;
+    const { id } = draft;
+    const trouble = await garden.write(async () => {
+      const response = await fetch(`/api/things/${id}/photos`, {
+        method: 'POST',
+        headers: { 'content-type': file.type || 'image/jpeg' },
+        body: file,
+      });
+      return { response, error: response.ok ? undefined : await response.json().catch(() => null) };
+    }, 'The photograph is kept');
+    if (trouble) this.explain({ ...trouble, fields: { photo: trouble.fields.photo ?? trouble.whole } });
+    else delete this.errors.photo;
+  }
+
+  async removePhoto(photo: number): Promise<void> {
+    await garden.write(
+      () => api.DELETE('/api/photos/{id}', { params: { path: { id: photo } } }),
+      'The photograph is off; undo brings it back',
+    );
   }
 
   /** Marks a part bad, or sound again. A bad slat is bad all along. */
@@ -236,7 +337,12 @@ export class Bench {
       findings: draft.findings,
       faults: draft.faults,
       place: draft.place,
-      remark: null,
+      remark: draft.remark,
+      source: draft.source,
+      permission: draft.permission,
+      cost: draft.cost,
+      keepDry: draft.keepDry,
+      useBefore: draft.useBefore,
       version: draft.version,
     };
   }

@@ -1,5 +1,7 @@
 <script lang="ts">
   import { garden } from '../../lib/garden.svelte';
+  import OwnMeasures from './OwnMeasures.svelte';
+  import ToolShelf from './ToolShelf.svelte';
 
   const basis = { Tested: 'tested', HandedDown: 'handed down', Doubtful: 'doubtful' } as const;
 </script>
@@ -30,6 +32,8 @@
       {/each}
     </fieldset>
   {/each}
+  <OwnMeasures />
+  <ToolShelf />
   <h2>Your own constants</h2>
   {#if Object.keys(garden.info?.constants ?? {}).length === 0}
     <p class="soft">None yet. Open any sum and change a constant there; it will stand here with the way back.</p>

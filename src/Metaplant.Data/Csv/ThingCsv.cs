@@ -1,0 +1,169 @@
+using System.Globalization;
+using CsvHelper;
+using CsvHelper.Configuration;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Salvage;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Data.Csv;
+
+/// <summary>One row of a file that can be kept.</summary>
+public sealed record CsvThing(int Line, Thing Thing, Particulars Particulars);
+
+/// <summary>What is wrong with one cell of a file.</summary>
+public sealed record CsvProblem(int Line, string Column, string Sentence);
+
+/// <summary>A file read through: what can be kept, and every problem there is. Nothing is kept while there is one.</summary>
+public sealed record CsvReading(IReadOnlyList<CsvThing> Things, IReadOnlyList<CsvProblem> Problems);
+
+/// <summary>The heap as comma-separated values, out and in. What is written is read back as it was.</summary>
+public static class ThingCsv
+{
+    public const int MostRows = 5000;
+
+    private static readonly string[] Columns = ["name", "kind", "count", "made of", "measures", "seen", "bad places", "place", "source", "permission", "cost", "keep dry", "use before", "remark"];
+
+    // A cell that a spreadsheet would take for a formula is written with a quote before it, which reading takes away.
+    private static CsvConfiguration Configuration => new(CultureInfo.InvariantCulture)
+    {
+        InjectionOptions = InjectionOptions.Escape,
+        InjectionEscapeCharacter = '\'',
+        MissingFieldFound = null,
+        BadDataFound = null,
+        PrepareHeaderForMatch = h => h.Header.Trim().ToLowerInvariant(),
+        TrimOptions = TrimOptions.Trim,
+    };
+
+    public static async Task WriteAsync(IEnumerable<ThingRow> rows, TextWriter to)
+    {
+        await using var csv = new CsvWriter(to, Configuration, leaveOpen: true);
+        foreach (var column in Columns) csv.WriteField(column);
+        await csv.NextRecordAsync();
+        foreach (var row in rows)
+        {
+            var thing = row.ToThing();
+            foreach (var cell in Cells(row, thing)) csv.WriteField(cell);
+            await csv.NextRecordAsync();
+        }
+    }
+
+    /// <summary>Reads a file through. Every problem of every row is found; rows are numbered as an editor numbers lines. Says how far it has come every hundred rows.</summary>
+    public static async Task<CsvReading> ReadAsync(TextReader from, Func<int, Task>? progress = null, CancellationToken cancel = default)
+    {
+        using var csv = new CsvReader(from, Configuration);
+        var things = new List<CsvThing>();
+        var problems = new List<CsvProblem>();
+        if (!await csv.ReadAsync() || !csv.ReadHeader() || csv.HeaderRecord is not { } header) return new([], [new(1, "", "The file is empty.")]);
+        var known = header.Select(h => h.Trim().ToLowerInvariant()).ToList();
+        problems.AddRange(new[] { "name", "kind" }.Where(c => !known.Contains(c)).Select(c => new CsvProblem(1, c, $"There is no column “{c}”. The first line names the columns: {string.Join(", ", Columns)}.")));
+        problems.AddRange(known.Where(h => h.Length > 0 && !Columns.Contains(h)).Select(h => new CsvProblem(1, h, $"“{h}” is none of the columns: {string.Join(", ", Columns)}.")));
+        if (problems.Count > 0) return new([], problems);
+        while (await csv.ReadAsync())
+        {
+            cancel.ThrowIfCancellationRequested();
+            if (things.Count + problems.Count >= MostRows) return new([], [new(csv.Parser.RawRow, "", $"At most {MostRows} rows at once.")]);
+            ReadRow(csv, csv.Parser.RawRow, things, problems);
+            if (progress is not null && (things.Count + problems.Count) % 100 == 0) await progress(things.Count + problems.Count);
+        }
+
+        return new(things, problems);
+    }
+
+    private static IEnumerable<string> Cells(ThingRow row, Thing thing) =>
+    [
+        row.Name, row.Kind, row.Count.ToString(CultureInfo.InvariantCulture), thing.Substance.Name(),
+        string.Join("; ", thing.Kind.Fields.Select(f => $"{f.Id} {MeasureText.Write(thing.Values[f.Id], f.Unit)}")), string.Join("; ", thing.Findings),
+        string.Join("; ", thing.Faults.Select(f => f.To > 0 ? $"{f.Part} {MeasureText.Write(f.From, Unit.Metre)} to {MeasureText.Write(f.To, Unit.Metre)}" : f.Part)),
+        row.Place, row.Source, row.Permission, row.Cost?.ToString(CultureInfo.InvariantCulture) ?? "", row.KeepDry ? "yes" : "", row.UseBefore?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) ?? "", row.Remark,
+    ];
+
+    private static void ReadRow(CsvReader csv, int line, List<CsvThing> things, List<CsvProblem> problems)
+    {
+        var found = new List<CsvProblem>();
+        string Cell(string column) => csv.TryGetField<string>(column, out var text) ? Unquoted(text?.Trim() ?? "") : "";
+        void Wrong(string column, string sentence) => found.Add(new(line, column, sentence));
+
+        var kind = SalvageKinds.All.FirstOrDefault(k => Same(k.Id, Cell("kind")) || Same(k.Name, Cell("kind")));
+        if (kind is null) Wrong("kind", Cell("kind").Length == 0 ? "Say what kind of thing it is." : $"“{Cell("kind")}” is no kind of thing. Try round-tub, pallet or board.");
+        var count = 1;
+        if (Cell("count").Length > 0 && !int.TryParse(Cell("count"), NumberStyles.Integer, CultureInfo.InvariantCulture, out count)) Wrong("count", $"“{Cell("count")}” is not a whole number.");
+        Substance? substance = null;
+        if (Cell("made of").Length > 0)
+        {
+            substance = Enum.GetValues<Substance>().Cast<Substance?>().FirstOrDefault(s => Same(s!.Value.Name(), Cell("made of")) || Same(s.Value.ToString(), Cell("made of")));
+            if (substance is null) Wrong("made of", $"“{Cell("made of")}” is nothing that things are made of here.");
+        }
+
+        double? cost = null;
+        if (Cell("cost").Length > 0)
+        {
+            cost = double.TryParse(Cell("cost"), NumberStyles.Float, CultureInfo.InvariantCulture, out var money) ? money : null;
+            if (cost is not (>= 0 and <= 1_000_000)) Wrong("cost", $"“{Cell("cost")}” is no price.");
+        }
+
+        DateOnly? useBefore = null;
+        if (Cell("use before").Length > 0)
+        {
+            useBefore = DateOnly.TryParseExact(Cell("use before"), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) ? day : null;
+            if (useBefore is null) Wrong("use before", $"“{Cell("use before")}” is no day. Write it as 2027-05-31.");
+        }
+
+        foreach (var (column, most) in (ReadOnlySpan<(string, int)>)[("place", 80), ("source", 80), ("permission", 80), ("remark", 1000)])
+        {
+            if (Cell(column).Length > most) Wrong(column, $"At most {most} letters.");
+        }
+
+        var values = kind is null ? [] : Measures(kind, Cell("measures"), sentence => Wrong("measures", sentence));
+        var faults = Faults(Cell("bad places"), sentence => Wrong("bad places", sentence));
+        if (kind is not null)
+        {
+            var made = Thing.Create(0, 0, Cell("name"), kind.Id, count, values, substance, Split(Cell("seen")), faults);
+            found.AddRange(made.Problems.Select(p => new CsvProblem(line, Column(p.Field), p.Field.StartsWith("measures.", StringComparison.Ordinal) ? $"{p.Field["measures.".Length..]}: {p.Sentence}" : p.Sentence)));
+            if (made.Ok && found.Count == 0) things.Add(new(line, made.Value, new(Cell("place"), Cell("remark"), Cell("source"), Cell("permission"), cost, Same(Cell("keep dry"), "yes"), useBefore)));
+        }
+
+        problems.AddRange(found);
+    }
+
+    private static Dictionary<string, double> Measures(SalvageKind kind, string cell, Action<string> wrong)
+    {
+        var values = new Dictionary<string, double>(StringComparer.Ordinal);
+        foreach (var part in Split(cell))
+        {
+            var field = kind.Fields.Where(f => part.StartsWith(f.Id + " ", StringComparison.OrdinalIgnoreCase)).MaxBy(f => f.Id.Length);
+            if (field is null) wrong($"“{part}” is no measure of a {kind.Name.ToLowerInvariant()}. It has {string.Join(", ", kind.Fields.Select(f => f.Id))}.");
+            else if (MeasureText.Parse(part[field.Id.Length..], field.Unit) is { } value) values[field.Id] = value;
+            else wrong($"“{part}” needs a number and a unit, such as “{field.Id} {MeasureText.Write(field.Typical, field.Unit)}”.");
+        }
+
+        return values;
+    }
+
+    private static List<Fault> Faults(string cell, Action<string> wrong)
+    {
+        var faults = new List<Fault>();
+        foreach (var part in Split(cell))
+        {
+            if (part.Split(' ', 2) is not [var name, var extent]) faults.Add(new(part, 0, 0));
+            else if (extent.Split(" to ") is [var from, var to] && MeasureText.Parse(from, Unit.Metre) is { } a && MeasureText.Parse(to, Unit.Metre) is { } b) faults.Add(new(name, a, b));
+            else wrong($"“{part}” should read like “piece 620 mm to 780 mm”.");
+        }
+
+        return faults;
+    }
+
+    private static string Column(string field) => field switch
+    {
+        "substance" => "made of",
+        "findings" => "seen",
+        "faults" => "bad places",
+        _ when field.StartsWith("measures", StringComparison.Ordinal) => "measures",
+        _ => field,
+    };
+
+    private static string[] Split(string cell) => cell.Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
+
+    private static string Unquoted(string text) => text.Length > 1 && text[0] == '\'' && text[1] is '=' or '+' or '-' or '@' or '\t' or '\r' ? text[1..] : text;
+
+    private static bool Same(string a, string b) => string.Equals(a, b, StringComparison.OrdinalIgnoreCase);
+}

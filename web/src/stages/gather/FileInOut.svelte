@@ -1,0 +1,127 @@
+<script lang="ts">
+  import { fileIn } from './file.svelte';
+</script>
+
+<section class="file">
+  <h1>In and out by file</h1>
+  <h2>Out</h2>
+  <p>
+    The whole heap as comma-separated values, one line a thing: <a
+      class="tag"
+      href="/api/things/csv"
+      download="heap.csv">heap.csv</a
+    >
+  </p>
+  <h2>In</h2>
+  <p class="soft">
+    A file like the one that comes out. The first line names the columns; name and kind are enough, measures carry their
+    units. Nothing is kept until you have seen what it brings, and then all of it or nothing.
+  </p>
+  <label class="pick">
+    <span class="btn-plain rounded-sm px-4">Choose a file</span>
+    <input
+      class="sr"
+      type="file"
+      accept=".csv,text/csv"
+      onchange={(e) =>
+        e.currentTarget.files?.[0] &&
+        void fileIn.look(e.currentTarget.files[0]).then(() => (e.currentTarget.value = ''))}
+    />
+    {fileIn.name}
+  </label>
+  {#if fileIn.preview}
+    {@const p = fileIn.preview}
+    {#if p.problems.length === 0}
+      <p><b>{p.things} things, {p.pieces} pieces.</b> {p.first.join(', ')}{p.things > p.first.length ? '…' : ''}</p>
+      {#if fileIn.done === null}
+        <div class="actions">
+          <button type="button" class="btn-main rounded-sm px-5" onclick={() => void fileIn.keep()}
+            >Put all {p.things} on the heap</button
+          >
+          <button type="button" class="btn-plain rounded-sm px-4" onclick={() => fileIn.forget()}>Leave it</button>
+        </div>
+      {/if}
+    {:else}
+      <p class="problem" role="alert">
+        {p.problems.length + p.moreProblems} things in it do not fit, so nothing of it can be kept. Put these right and choose
+        it again.
+      </p>
+      <table>
+        <thead><tr><th>Line</th><th>Column</th><th>What is wrong</th></tr></thead>
+        <tbody>
+          {#each p.problems as problem, i (i)}<tr
+              ><td>{problem.line}</td><td>{problem.column}</td><td>{problem.sentence}</td></tr
+            >{/each}
+        </tbody>
+      </table>
+      {#if p.moreProblems > 0}<p>and {p.moreProblems} more.</p>{/if}
+    {/if}
+  {/if}
+  {#if fileIn.done !== null}
+    <p>
+      <label>Keeping… <progress max={fileIn.total || 1} value={fileIn.done}></progress></label>
+      {fileIn.done} of {fileIn.total}
+      <button type="button" class="btn-plain rounded-sm px-4" onclick={() => fileIn.stop()}>Stop</button>
+    </p>
+  {/if}
+  {#if fileIn.kept}<p role="status"><b>{fileIn.kept}</b></p>{/if}
+  {#if fileIn.wrong}<p class="problem" role="alert">{fileIn.wrong}</p>{/if}
+</section>
+
+<style>
+  .file {
+    grid-column: 2 / -1;
+    padding: 14px 24px 30px;
+    overflow: auto;
+    max-width: 900px;
+  }
+
+  h2 {
+    margin-top: 14px;
+  }
+
+  .pick {
+    display: inline-flex;
+    gap: 12px;
+    align-items: center;
+    margin: 8px 0;
+    cursor: pointer;
+  }
+
+  .pick span {
+    display: inline-flex;
+    align-items: center;
+    min-height: var(--target);
+    border: 1px solid var(--ink);
+    font-weight: 600;
+  }
+
+  .pick:focus-within span {
+    outline: 3px solid var(--chalk);
+    outline-offset: 2px;
+  }
+
+  .actions {
+    display: flex;
+    gap: 10px;
+    margin-top: 8px;
+  }
+
+  table {
+    margin-top: 8px;
+    width: 100%;
+    border-collapse: collapse;
+  }
+
+  th,
+  td {
+    text-align: left;
+    padding: 4px 12px 4px 0;
+    border-bottom: 1px dashed var(--line);
+    vertical-align: top;
+  }
+
+  progress {
+    accent-color: var(--accent);
+  }
+</style>

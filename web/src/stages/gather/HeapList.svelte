@@ -1,0 +1,289 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { garden } from '../../lib/garden.svelte';
+  import FitnessWord from './FitnessWord.svelte';
+  import type { Grouping } from './find';
+  import { heapList as list } from './heaplist.svelte';
+
+  const { current }: { current: number | null } = $props();
+
+  /** Rows of one height, so that only those in sight need be there. */
+  const ROW = 36;
+  const AROUND = 24;
+  const groupings: [Grouping, string][] = [
+    ['none', 'by number'],
+    ['form', 'by form'],
+    ['verdict', 'by verdict'],
+    ['place', 'by place'],
+    ['project', 'by project'],
+    ['source', 'by source'],
+  ];
+
+  let top = $state(0);
+  let height = $state(600);
+  let filters = $state(false);
+  let place = $state('');
+  const first = $derived(Math.max(0, Math.floor(top / ROW) - AROUND));
+  const shown = $derived(list.rows.slice(first, Math.ceil((top + height) / ROW) + AROUND));
+</script>
+
+<section class="list" aria-label="Things on the heap">
+  <button type="button" class="btn-main w-full rounded-sm px-4" onclick={() => void push('/gather/new')}
+    >Something dragged home</button
+  >
+  <div class="find">
+    <label
+      ><span class="sr">Search the heap</span><input
+        class="field"
+        type="search"
+        placeholder="Search {garden.things.length} things"
+        bind:value={list.wanted.words}
+      /></label
+    >
+    <button type="button" class="btn-plain rounded-sm px-3" aria-expanded={filters} onclick={() => (filters = !filters)}
+      >Sort</button
+    >
+  </div>
+  {#if filters}
+    <div class="filters small">
+      <label
+        >Group <select class="field" bind:value={list.grouping}
+          >{#each groupings as [id, name] (id)}<option value={id}>{name}</option>{/each}</select
+        ></label
+      >
+      <label
+        >Form <select class="field" bind:value={list.wanted.form}
+          ><option value="">all</option>{#each list.forms as form (form)}<option>{form}</option>{/each}</select
+        ></label
+      >
+      <label
+        >Verdict
+        <select class="field" bind:value={list.wanted.fitness}
+          ><option value="">all</option><option value="Food">food</option><option value="Ornamentals"
+            >ornamentals</option
+          ><option value="StructureOnly">structure</option><option value="Refused">refused</option></select
+        >
+      </label>
+      <label
+        >Kept at <select class="field" bind:value={list.wanted.place}
+          ><option value="">anywhere</option>{#each list.places as p (p)}<option>{p}</option>{/each}</select
+        ></label
+      >
+      <label
+        >Use <select class="field" bind:value={list.wanted.free}
+          ><option value="">all</option><option value="free">free</option><option value="taken">spoken for</option
+          ></select
+        ></label
+      >
+      <div class="links">
+        <button
+          type="button"
+          class="link"
+          onclick={() => (list.choosing ? list.stopChoosing() : (list.choosing = true))}
+          >{list.choosing ? 'Stop choosing' : 'Choose several'}</button
+        >
+        <button type="button" class="link" onclick={() => void list.lookForAlike()}>Find doubles</button>
+        <a href="#/gather/file">In and out by file</a>
+        <a href="#/gather/tags">Print tags</a>
+        <a href="#/gather/sources">Where it comes from</a>
+      </div>
+    </div>
+  {/if}
+  {#if list.choosing}
+    <div class="bulk small">
+      <p>
+        <b>{list.chosen.size} chosen</b>
+        <button type="button" class="link" onclick={() => list.chooseFound()}>all {list.found.length} found</button>
+      </p>
+      {#if list.chosen.size > 0}
+        <form onsubmit={(e) => (e.preventDefault(), void list.change({ place }))}>
+          <input class="field" bind:value={place} placeholder="Kept at…" aria-label="Kept at" maxlength="80" />
+          <button type="submit" class="btn-plain rounded-sm px-3">Put there</button>
+        </form>
+        <button type="button" class="link" onclick={() => void list.change({ keepDry: true })}>Keep dry</button>
+        <button type="button" class="link" onclick={() => void list.change({ addFindings: ['looked-over'] })}
+          >Looked over</button
+        >
+        <button type="button" class="link" onclick={() => void list.change({ retire: true })}>Off the heap</button>
+      {/if}
+    </div>
+  {/if}
+  {#if list.wrong}<p class="problem small" role="alert">{list.wrong}</p>{/if}
+  {#each list.alike as group (group[0])}
+    <p class="alike small">
+      Look alike:
+      {#each group.slice(1) as id (id)}
+        <button type="button" class="link" onclick={() => void list.merge(id, group[0])}
+          >put {garden.things.find((t) => t.id === id)?.number} with {garden.things.find((t) => t.id === group[0])
+            ?.number}</button
+        >
+      {/each}
+    </p>
+  {/each}
+  {#if list.filtered}<p class="small soft">{list.found.length} of {garden.things.length}</p>{/if}
+  <div class="rows" bind:clientHeight={height} onscroll={(e) => (top = e.currentTarget.scrollTop)}>
+    <ul style:height="{list.rows.length * ROW}px">
+      {#each shown as row, i (row.key)}
+        <li style:top="{(first + i) * ROW}px" style:height="{ROW}px">
+          {#if row.thing}
+            {@const thing = row.thing}
+            {#if list.choosing}<input
+                type="checkbox"
+                class="choose"
+                aria-label="Choose {thing.name}"
+                checked={list.chosen.has(thing.id)}
+                onchange={() => list.toggle(thing.id)}
+              />{/if}
+            <a href="#/gather/{thing.id}" class="tag" aria-current={current === thing.id ? 'true' : undefined}>
+              <b>{String(thing.number).padStart(2, '0')}</b><span
+                >{thing.name}{thing.count > 1 ? ` × ${thing.count}` : ''}</span
+              >
+            </a>
+            <FitnessWord fitness={thing.fitness} short />
+          {:else}
+            <h3>{row.head}</h3>
+          {/if}
+        </li>
+      {/each}
+    </ul>
+    {#if list.rows.length === 0}
+      <p class="soft p-2">
+        {garden.things.length === 0
+          ? 'Nothing here yet. Add the first thing you dragged home.'
+          : 'Nothing of that name.'}
+      </p>
+    {/if}
+  </div>
+</section>
+
+<style>
+  .list {
+    display: flex;
+    flex-direction: column;
+    gap: 8px;
+    padding: 14px;
+    border-right: 1px solid var(--line);
+    min-height: 0;
+    min-width: 0;
+  }
+
+  .find {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 6px;
+  }
+
+  .filters,
+  .bulk {
+    display: grid;
+    gap: 5px;
+    border-left: 3px solid var(--kraft-edge);
+    padding-left: 8px;
+  }
+
+  .filters label {
+    display: grid;
+    grid-template-columns: 58px 1fr;
+    align-items: center;
+  }
+
+  .filters .field {
+    min-height: 36px;
+    padding-block: 4px;
+  }
+
+  .bulk form {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 6px;
+  }
+
+  .links,
+  .alike {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 12px;
+  }
+
+  .link,
+  .links a {
+    background: none;
+    border: 0;
+    padding: 4px 0;
+    font: inherit;
+    color: var(--chalk);
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    cursor: pointer;
+    text-align: left;
+  }
+
+  .rows {
+    flex: 1;
+    min-height: 120px;
+    overflow-y: auto;
+    margin: 0 -6px;
+    padding: 0 6px;
+    position: relative;
+  }
+
+  ul {
+    position: relative;
+  }
+
+  li {
+    position: absolute;
+    left: 0;
+    right: 0;
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    padding: 2px 0;
+  }
+
+  li h3 {
+    align-self: end;
+    color: var(--ink-soft);
+  }
+
+  .choose {
+    width: 22px;
+    height: 22px;
+    flex: none;
+    accent-color: var(--accent);
+  }
+
+  .tag {
+    min-width: 0;
+    min-height: 30px;
+    flex: 1;
+  }
+
+  .tag span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .tag[aria-current] {
+    background: var(--accent);
+    color: var(--accent-ink);
+    border-color: var(--accent);
+  }
+
+  .tag[aria-current] b {
+    color: inherit;
+  }
+
+  @media (max-width: 760px) {
+    .list {
+      border-right: 0;
+      border-bottom: 1px solid var(--line);
+    }
+
+    .rows {
+      flex: none;
+      height: 188px;
+    }
+  }
+</style>

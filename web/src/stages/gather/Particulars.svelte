@@ -1,0 +1,197 @@
+<script lang="ts">
+  import { garden } from '../../lib/garden.svelte';
+  import type { Bench } from './bench.svelte';
+
+  const { bench }: { bench: Bench } = $props();
+  const draft = $derived(bench.draft!);
+  const thing = $derived(garden.things.find((t) => t.id === draft.id));
+  const parent = $derived(thing?.parentId ? garden.things.find((t) => t.id === thing.parentId) : undefined);
+
+  function cost(event: Event & { currentTarget: HTMLInputElement }) {
+    const text = event.currentTarget.value.trim().replace(',', '.');
+    const value = text === '' ? null : Number(text);
+    if (value !== null && !(value >= 0)) bench.wrong('cost', `“${text}” is no price.`);
+    else {
+      delete bench.errors.cost;
+      bench.note({ cost: value });
+    }
+  }
+</script>
+
+<details
+  class="particulars"
+  open={Boolean(
+    draft.source || draft.permission || draft.cost || draft.useBefore || draft.remark || thing?.photos.length,
+  )}
+>
+  <summary>Where it comes from, what to mind, photographs</summary>
+  {#if thing?.parentId}<p class="small">
+      Taken out of {#if parent}<a class="tag" href="#/gather/{parent.id}"
+          ><b>{String(parent.number).padStart(2, '0')}</b> {parent.name}</a
+        >{:else}a thing that is off the heap{/if}
+    </p>{/if}
+  <div class="fields">
+    <label
+      >From <input
+        class="field"
+        value={draft.source}
+        maxlength="80"
+        placeholder="The closing boat shed"
+        oninput={(e) => bench.note({ source: e.currentTarget.value })}
+      /></label
+    >
+    <label
+      >Who said yes <input
+        class="field"
+        value={draft.permission}
+        maxlength="80"
+        placeholder="The foreman, in May"
+        oninput={(e) => bench.note({ permission: e.currentTarget.value })}
+      /></label
+    >
+    <label
+      >Cost of the batch <input
+        class="field mono"
+        value={draft.cost ?? ''}
+        inputmode="decimal"
+        placeholder="nothing"
+        aria-invalid={bench.errors.cost ? 'true' : undefined}
+        onchange={cost}
+      /></label
+    >
+    <label
+      >Use before <input
+        class="field"
+        type="date"
+        value={draft.useBefore ?? ''}
+        onchange={(e) => bench.note({ useBefore: e.currentTarget.value || null })}
+      /></label
+    >
+    <label class="wide"
+      >Remark <input
+        class="field"
+        value={draft.remark}
+        maxlength="1000"
+        oninput={(e) => bench.note({ remark: e.currentTarget.value })}
+      /></label
+    >
+    <label class="tick"
+      ><input
+        type="checkbox"
+        checked={draft.keepDry}
+        onchange={(e) => bench.note({ keepDry: e.currentTarget.checked })}
+      /><span>Keep dry</span></label
+    >
+  </div>
+  {#each ['source', 'permission', 'cost', 'remark', 'useBefore', 'photo'] as field (field)}
+    {#if bench.errors[field]}<p class="problem">{bench.errors[field]}</p>{/if}
+  {/each}
+  {#if thing}
+    <div class="photos">
+      {#each thing.photos as photo (photo)}
+        <figure>
+          <a href="/api/photos/{photo}" target="_blank"
+            ><img src="/api/photos/{photo}/small" alt="Photograph of {thing.name}" height="96" /></a
+          >
+          <button type="button" aria-label="Take this photograph away" onclick={() => void bench.removePhoto(photo)}
+            >✕</button
+          >
+        </figure>
+      {/each}
+      <label class="add">
+        <span>Photograph it</span>
+        <input
+          class="sr"
+          type="file"
+          accept="image/jpeg,image/png,image/webp"
+          capture="environment"
+          onchange={(e) => e.currentTarget.files?.[0] && void bench.photograph(e.currentTarget.files[0])}
+        />
+      </label>
+    </div>
+  {/if}
+</details>
+
+<style>
+  .particulars {
+    margin: 10px 0;
+    border-top: 1px dashed var(--line);
+    padding-top: 6px;
+  }
+
+  summary {
+    cursor: pointer;
+    min-height: 32px;
+    font-weight: 600;
+  }
+
+  .fields {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+    gap: 8px 14px;
+    font-size: 0.85rem;
+  }
+
+  .fields .field {
+    font-size: 1rem;
+  }
+
+  .wide {
+    grid-column: span 2;
+  }
+
+  .tick {
+    align-self: end;
+  }
+
+  .photos {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+    margin-top: 10px;
+    align-items: end;
+  }
+
+  figure {
+    position: relative;
+  }
+
+  figure img {
+    height: 96px;
+    border: 1px solid var(--iron);
+  }
+
+  figure button {
+    position: absolute;
+    top: 2px;
+    right: 2px;
+    width: 28px;
+    height: 28px;
+    background: var(--board);
+    border: 1px solid var(--iron);
+    border-radius: 3px;
+    color: var(--ink);
+    cursor: pointer;
+  }
+
+  .add span {
+    display: inline-flex;
+    align-items: center;
+    min-height: var(--target);
+    padding: 0 16px;
+    border: 1px dashed var(--ink);
+    border-radius: 3px;
+    font-weight: 600;
+    cursor: pointer;
+  }
+
+  .add:focus-within span {
+    outline: 3px solid var(--chalk);
+  }
+
+  @media (max-width: 760px) {
+    .wide {
+      grid-column: auto;
+    }
+  }
+</style>

@@ -1,0 +1,108 @@
+<script lang="ts">
+  import type { Bench } from './bench.svelte';
+  import { pictureOf } from './pictures';
+
+  const { bench, onended }: { bench: Bench; onended: () => void } = $props();
+
+  const questions = $derived(bench.kind?.walk ?? []);
+  let at = $state(0);
+  const question = $derived(questions[at]);
+
+  function answer(finding: string | null) {
+    bench.answer(
+      question.answers.map((a) => a.finding).filter((f) => f !== null),
+      finding,
+    );
+    next();
+  }
+
+  function next() {
+    if (at + 1 < questions.length) at++;
+    else {
+      bench.answer([], 'looked-over');
+      onended();
+    }
+  }
+</script>
+
+{#if question}
+  <section class="walk" aria-label="Walk round it">
+    <p class="small soft">{at + 1} of {questions.length}</p>
+    <h2 id="walk-question">{question.words}</h2>
+    <div class="answers" role="group" aria-labelledby="walk-question">
+      {#each question.answers as a (a.words)}
+        <button
+          type="button"
+          aria-pressed={a.finding !== null && (bench.draft?.findings.includes(a.finding) ?? false)}
+          onclick={() => answer(a.finding)}
+        >
+          <svg viewBox="0 0 40 40" width="56" height="56" aria-hidden="true"><path d={pictureOf(a.finding)} /></svg>
+          {a.words}
+        </button>
+      {/each}
+    </div>
+    <div class="foot">
+      <button type="button" class="btn-plain rounded-sm px-3" disabled={at === 0} onclick={() => at--}>Back</button>
+      <button type="button" class="btn-plain rounded-sm px-3" onclick={next}>Cannot tell</button>
+      <button type="button" class="btn-plain rounded-sm px-3" onclick={onended}>Leave the walk</button>
+    </div>
+  </section>
+{/if}
+
+<style>
+  .walk {
+    border: 1px solid var(--iron);
+    background: var(--board);
+    padding: 10px 12px 12px;
+    margin: 8px 0;
+  }
+
+  .answers {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 8px;
+    margin: 8px 0;
+  }
+
+  .answers button {
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    gap: 2px;
+    padding: 8px 6px;
+    min-height: 96px;
+    background: var(--paper);
+    border: 1px solid var(--line);
+    border-bottom: 3px solid var(--kraft-edge);
+    border-radius: 3px;
+    font: inherit;
+    font-weight: 600;
+    font-size: 0.9rem;
+    line-height: 1.2;
+    color: var(--ink);
+    cursor: pointer;
+  }
+
+  .answers button:hover {
+    border-color: var(--accent);
+  }
+
+  .answers button[aria-pressed='true'] {
+    border-color: var(--accent);
+    background: var(--accent-soft);
+  }
+
+  path {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 1.8;
+    stroke-linejoin: round;
+    stroke-linecap: round;
+  }
+
+  .foot {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+</style>

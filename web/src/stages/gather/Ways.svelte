@@ -1,0 +1,90 @@
+<script lang="ts">
+  import type { Schemas } from '../../lib/api/client';
+  import { garden } from '../../lib/garden.svelte';
+  import { digits, parseLength, say } from '../../lib/units/units';
+  import type { Bench } from './bench.svelte';
+
+  const { bench }: { bench: Bench } = $props();
+  const draft = $derived(bench.draft!);
+  const ways = $derived(bench.preview?.ways ?? []);
+  const kept = $derived(draft.id !== null && !bench.changed);
+  const sawable = $derived(bench.kind?.group === 'Boards and posts' || draft.kind === 'pole');
+  let length = $state('');
+
+  function size(y: Schemas['YieldDto']): string {
+    return [y.length, y.width, y.thickness]
+      .filter((m) => m > 0)
+      .map((m) => say(m, 'Metre', garden.system).replace(/ (mm|cm|in)$/, ''))
+      .join(' × ');
+  }
+
+  function cut() {
+    const read = parseLength(length, garden.system);
+    if (read.error !== undefined) bench.wrong('work', read.error);
+    else {
+      length = '';
+      void bench.cutOff(read.value);
+    }
+  }
+</script>
+
+{#if ways.length > 0}
+  <h2>What one gives</h2>
+  <ul class="ways">
+    {#each ways as way (way.id)}
+      {@const sections = /^sections-(\d+)$/.exec(way.id)}
+      <li>
+        <p>
+          <b>{way.name}</b>
+          <span class="soft"
+            >{digits(way.minutes, 0)} min{way.tools.length > 0 ? `, ${way.tools.join(', ').toLowerCase()}` : ''}</span
+          >
+        </p>
+        {#each way.yields as y (y.name)}<p class="small">
+            {digits(y.expected, 1)}
+            {y.name.toLowerCase()}, {size(y)}{y.expected < y.count - 0.05 ? ` (of ${y.count})` : ''}
+          </p>{/each}
+        <p class="soft small">{way.words}</p>
+        {#if way.lacks}<p class="small problem">
+            You lack {way.lacks.toLowerCase()}.{way.instead ? ` Another way: ${way.instead.toLowerCase()}.` : ''}
+          </p>{/if}
+        {#if way.toBorrow.length > 0}<p class="small">To borrow first: {way.toBorrow.join(', ').toLowerCase()}.</p>{/if}
+        {#if kept && way.givesPieces && !way.lacks}<button
+            type="button"
+            class="btn-plain rounded-sm px-3"
+            onclick={() => void bench.takeApart(way.id, 1)}>Take one apart like this</button
+          >{/if}
+        {#if kept && sections}<button
+            type="button"
+            class="btn-plain rounded-sm px-3"
+            onclick={() => void bench.sawSections(Number(sections[1]), 1)}>Saw one section out of one</button
+          >{/if}
+      </li>
+    {/each}
+    {#if kept && sawable}
+      <li class="cut">
+        <label class="small">Cut off one <input class="field mono" bind:value={length} placeholder="length" /></label>
+        <button type="button" class="btn-plain rounded-sm px-3" onclick={cut}>Cut</button>
+      </li>
+    {/if}
+  </ul>
+  {#if bench.errors.work}<p class="problem">{bench.errors.work}</p>{/if}
+{/if}
+
+<style>
+  .ways li {
+    padding: 6px 0;
+    border-bottom: 1px dashed var(--line);
+  }
+
+  .cut {
+    display: flex;
+    gap: 8px;
+    align-items: end;
+  }
+
+  .cut .field {
+    width: 110px;
+    display: block;
+  }
+</style>

@@ -1,0 +1,84 @@
+<script lang="ts">
+  import type { Schemas } from '../../lib/api/client';
+  import { garden } from '../../lib/garden.svelte';
+
+  type Having = Schemas['Having'];
+  const words: [Having, string][] = [
+    ['Owned', 'have it'],
+    ['Borrowed', 'can borrow'],
+    ['Lacking', 'lack it'],
+  ];
+  let wrong = $state('');
+  const tools = $derived(garden.info?.tools ?? {});
+
+  async function set(tool: string, change: Partial<Schemas['ShelvedTool']>) {
+    const before = tools[tool] ?? { having: 'Owned', sizes: '', who: '' };
+    wrong = (await garden.setTools({ ...tools, [tool]: { ...before, ...change } }))?.whole ?? '';
+  }
+</script>
+
+<h2>Tool shelf</h2>
+<p class="soft">
+  Ways of taking a thing apart that want a tool you lack say so and offer another. What you say nothing of counts as
+  had.
+</p>
+{#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
+<table>
+  <thead><tr><th>Tool</th><th></th><th>Sizes</th><th>Who may use it</th></tr></thead>
+  <tbody>
+    {#each garden.catalogue?.tools ?? [] as tool (tool)}
+      <tr>
+        <td>{tool}</td>
+        <td>
+          <select
+            class="field"
+            aria-label="{tool}: had, borrowed or lacking"
+            value={tools[tool]?.having ?? 'Owned'}
+            onchange={(e) => void set(tool, { having: e.currentTarget.value as Having })}
+          >
+            {#each words as [id, name] (id)}<option value={id}>{name}</option>{/each}
+          </select>
+        </td>
+        <td
+          ><input
+            class="field"
+            aria-label="{tool}: sizes"
+            value={tools[tool]?.sizes ?? ''}
+            maxlength="120"
+            onchange={(e) => void set(tool, { sizes: e.currentTarget.value })}
+          /></td
+        >
+        <td
+          ><input
+            class="field"
+            aria-label="{tool}: who may use it"
+            value={tools[tool]?.who ?? ''}
+            maxlength="120"
+            onchange={(e) => void set(tool, { who: e.currentTarget.value })}
+          /></td
+        >
+      </tr>
+    {/each}
+  </tbody>
+</table>
+
+<style>
+  table {
+    border-collapse: collapse;
+    width: 100%;
+  }
+
+  th {
+    text-align: left;
+    font-weight: 600;
+  }
+
+  td {
+    padding: 2px 8px 2px 0;
+  }
+
+  td .field {
+    min-height: 38px;
+    padding-block: 4px;
+  }
+</style>
