@@ -2,9 +2,9 @@ using Metaplant.Core.Designs.LoadPaths;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
 using Metaplant.Core.Reinforcement;
-using Metaplant.Core.Supports;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
+using Metaplant.Core.Supports;
 
 namespace Metaplant.Core.Designs;
 

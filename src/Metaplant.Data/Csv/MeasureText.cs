@@ -21,7 +21,8 @@ public static class MeasureText
         if (!double.TryParse(clean[..split], NumberStyles.Float, CultureInfo.InvariantCulture, out var number)) return null;
         var suffix = clean[split..].Trim();
         if (units is null) return suffix.Length == 0 ? number : null;
-        return units.TryGetValue(suffix, out var factor) ? number * factor : null;
+        // Rounded, so that 18 mm is .018 and not a hair beside it.
+        return units.TryGetValue(suffix, out var factor) ? Math.Round(number * factor, 12) : null;
     }
 
     public static string Write(double value, Unit unit) => unit switch

@@ -15,6 +15,10 @@ public static class SlipwayYard
     private const string Yard = "Yard gate";
     private const string Shed = "Shed";
     private const string Slip = "Slip";
+    private const string LookedOver = Findings.LookedOver;
+    private const string Clearing = "The shed that is being cleared";
+    private const string Engines = "Engine deliveries, Tuesdays";
+    private const string Creek = "The creek, after spring tides";
 
     private static readonly Row[] Heap =
     [
@@ -45,16 +49,66 @@ public static class SlipwayYard
         new("Willow prunings", "branches", 1, [("sticks", 34), ("shortest", 1.4), ("longest", 2.9), ("butt", .026), ("tip", .008)], Substance.GreenWood, [], Slip),
         new("Alder poles", "branches", 1, [("sticks", 12), ("shortest", 1.0), ("longest", 2.2), ("butt", .042), ("tip", .024)], Substance.DryWood, [], Slip),
         new("Hazel rods", "branches", 2, [("sticks", 25), ("shortest", 1.2), ("longest", 1.9), ("butt", .011), ("tip", .005)], Substance.GreenWood, [], Slip),
+        new("Winged pallets, HT", "winged-pallet", 2, [("slatLength", 1.2), ("depth", 1.0), ("slats", 7), ("slatWidth", .1), ("wing", .12)], Substance.Softwood, [Findings.HeatMark, LookedOver], Yard, Source: Engines),
+        new("Engine skid", "skid", 2, [("slatLength", 1.4), ("depth", 1.0)], Substance.Hardwood, [Findings.HeatMark, Findings.OwnerVouches], Yard, Source: Engines),
+        new("Half pallets from the chandler, HT", "half-pallet", 3, [], Substance.Softwood, [Findings.HeatMark], Shed, Source: "Chandler’s back door, Fridays"),
+        new("Dinghy without a transom", "free-form", 1, [("topLength", 2.7), ("topWidth", 1.15), ("height", .46), ("middleLength", 2.4), ("middleWidth", 1.0), ("bottomLength", 1.7), ("bottomWidth", .5), ("wall", .006)], Substance.UnknownPlastic, [Findings.HeldFood, Findings.Cracked], Slip, Source: Clearing),
+        new("Anchor-chain bin, by buckets", "poured", 1, [("volume", .085), ("height", .38), ("wall", .003)], Substance.ZincCoatedSteel, [Findings.HeldFood, Findings.RustSurface], Slip, Source: Clearing),
+        new("Broken ladder", "ladder", 1, [("length", 3.1), ("rungs", 7)], Substance.DryWood, [Findings.Weathered, "wobbles"], Shed, Source: Clearing),
+        new("Oars, odd ones", "pole", 5, [("length", 2.6), ("thickness", .042)], Substance.DryWood, [LookedOver], Shed, Source: Clearing),
+        new("Workbench carcass", "table-frame", 1, [("length", 1.8), ("width", .7), ("height", .82)], Substance.Softwood, [Findings.Nails], Shed, Source: Clearing),
+        new("Galley counter with a basin", "table", 1, [("length", 1.4), ("width", .6), ("height", .85)], Substance.Softwood, ["old-paint"], Shed, Source: Clearing),
+        new("Fish-wash basin", "pan", 1, [("topDiameter", .46), ("bottomDiameter", .38), ("height", .18)], Substance.EnamelledIron, [Findings.HeldFood, Findings.HasOutlet], Shed, Source: Clearing),
+        new("Cable reel", "cable-reel", 1, [("flange", 1.05), ("barrel", .5), ("height", .62)], Substance.Softwood, [Findings.Weathered], Yard, Source: Clearing),
+        new("Roofing sheets, zinc", "roofing-sheet", 6, [("length", 2.1), ("width", .76)], Substance.ZincCoatedSteel, [Findings.RustSurface], Yard, Source: Clearing),
+        new("Grey sheet off the lean-to", "roofing-sheet", 1, [("length", 1.8), ("width", .9), ("profileDepth", .05), ("pitch", .15), ("thickness", .006)], Substance.FibreCement, ["fibre-cement"], Yard, Source: Clearing),
+        new("Angle iron", "angle", 4, [("length", 2.2), ("thickness", .04)], Substance.Steel, [Findings.RustSurface], Yard, Source: Clearing),
+        new("Mast track", "angle", 2, [("length", 3.0), ("thickness", .032)], Substance.Aluminium, [], Shed, Source: Clearing),
+        new("Stanchions", "conduit", 6, [("length", .75), ("thickness", .025)], Substance.ZincCoatedSteel, [], Shed, Source: Clearing),
+        new("Deck-wash hose", "flexible-pipe", 1, [("length", 22), ("thickness", .028)], Substance.Rubber, [Findings.Cracked], Slip, Source: Clearing),
+        new("Steel pins", "steel-rod", 9, [("length", .9), ("thickness", .012)], Substance.Steel, [Findings.RustSurface], Shed, Source: Clearing),
+        new("Trawl mesh", "mesh", 1, [("length", 14), ("width", 1.8), ("aperture", .08), ("wire", .003)], Substance.SyntheticFibre, ["torn"], Slip, Source: Creek),
+        new("Lobster-pot wire", "mesh", 2, [("length", 4.5), ("width", .6), ("aperture", .025), ("wire", .002)], Substance.ZincCoatedSteel, [Findings.RustSurface], Slip, Source: Creek),
+        new("Trawl-net end", "sack", 2, [("flatWidth", .5), ("height", .8)], Substance.SyntheticFibre, [], Slip, Source: Creek),
+        new("Coffee sacks", "sack", 6, [("flatWidth", .62), ("height", .95)], Substance.NaturalFibre, [Findings.HeldFood], Shed, Source: "Roaster behind the station, first of the month", KeepDry: true),
+        new("Feed sacks", "sack", 4, [("flatWidth", .52), ("height", .88)], Substance.SyntheticFibre, [Findings.HeldFood], Shed),
+        new("Bricks off the chimney", "bricks", 46, [], Substance.FiredClay, [LookedOver], Yard, Source: Clearing),
+        new("Concrete blocks", "blocks", 7, [], Substance.Concrete, [], Yard, Source: Clearing),
+        new("Ballast stones", "stones", 9, [("length", .28), ("width", .2), ("height", .16)], Substance.Stone, [], Slip, Source: Creek),
+        new("Roof slates", "slates", 11, [], Substance.Stone, [Findings.Cracked], Yard, Source: Clearing),
+        new("Straw bales", "straw-bale", 4, [], Substance.Straw, ["weedkiller-unknown"], Shed, Source: "Farm by the ford, after harvest", KeepDry: true),
+        new("Bamboo canes", "canes", 1, [("sticks", 16), ("shortest", 1.5), ("longest", 2.1)], Substance.Bamboo, [], Shed),
+        new("Pea twigs", "twigs", 2, [], Substance.DryWood, [], Slip, Source: "Alder carr, cut each February"),
+        new("Driftwood and logs", "logs", 1, [("volume", .6)], Substance.DryWood, ["salty"], Slip, Source: Creek),
+        new("Leaf mould", "leaves", 1, [("volume", .35)], Substance.PlantMatter, [], Yard),
+        new("Seaweed", "green-waste", 1, [("volume", .2)], Substance.PlantMatter, ["salty"], Slip, Source: Creek),
+        new("Kitchen compost", "compost", 1, [("volume", .3)], Substance.PlantMatter, [LookedOver], Yard),
+        new("Woodchip", "woodchip", 1, [("volume", 1.2)], Substance.GreenWood, [], Yard, Source: "Tree man, when he is in the lane"),
+        new("Rotted manure", "manure", 1, [("volume", .4)], Substance.Manure, ["bean-test-passed"], Yard, Source: "Stable at the top of the lane"),
+        new("Topsoil from the lane", "soil", 1, [("volume", .8)], Substance.Earth, ["unknown-site"], Yard),
+        new("Shell grit", "grit", 1, [("volume", .12)], Substance.Stone, ["salty"], Slip, Source: Creek),
+        new("Odd screws, a box", "fixings", 1, [("pieces", 140), ("length", .05), ("diameter", .0045)], Substance.ZincCoatedSteel, [Findings.RustSurface], Shed, Source: Clearing),
+        new("Mooring chain", "chain", 1, [("length", 6), ("link", .008), ("workingLoad", 500)], Substance.ZincCoatedSteel, [Findings.RustSurface, "mark-load"], Slip, Source: Clearing),
+        new("Shackles", "hardware", 5, [("workingLoad", 750), ("size", .028)], Substance.ZincCoatedSteel, ["mark-load"], Shed, Source: Clearing),
+        new("Trailer tyres", "tyre", 3, [("overall", .52), ("rim", .254), ("width", .145)], Substance.Rubber, [Findings.Weathered], Yard, Source: Clearing),
+        new("Vent duct", "tube", 2, [("diameter", .2), ("length", 1.1)], Substance.ZincCoatedSteel, [], Shed, Source: Clearing),
+        new("Engine boxes, card", "card", 6, [("length", 1.1), ("width", .8)], Substance.Paper, ["taped"], Shed, Source: Engines, KeepDry: true),
+        new("Sail battens in a frame", "lattice", 1, [("length", 1.6), ("height", 1.1)], Substance.Softwood, [], Shed, Source: Clearing),
+        new("Launching cart", "cart", 1, [("length", 1.5), ("width", .8), ("height", .7)], Substance.ZincCoatedSteel, [Findings.RustSurface], Slip, Source: Clearing),
+        new("Locker door, ply", "ply", 2, [("length", 1.1), ("width", .6)], Substance.Plywood, [Findings.Weathered], Shed, Source: Clearing),
+        new("Bilge buckets", "bucket", 4, [], Substance.Polyethylene, [Findings.HeldFood, Findings.PlasticMark], Shed, Source: Clearing),
+        new("Life-jacket tote", "tote", 1, [("topLength", .72), ("topWidth", .48), ("height", .40), ("bottomLength", .64), ("bottomWidth", .40)], Substance.UnknownPlastic, [Findings.HeldGarden], Shed, Source: Clearing),
+        new("Crab basket", "basket", 2, [], Substance.DryWood, [Findings.Weathered], Slip, Source: Creek),
     ];
 
-    private sealed record Row(string Name, string Kind, int Count, (string, double)[] Measures, Substance Substance, string[] Findings, string Place, string[]? Faults = null);
+    private sealed record Row(string Name, string Kind, int Count, (string, double)[] Measures, Substance Substance, string[] Findings, string Place, string[]? Faults = null, string Source = "", bool KeepDry = false);
 
     /// <summary>Makes the garden in an empty file, outside the journal so that undo does not empty it; does nothing to one that has things already.</summary>
     public static async Task PlantAsync(GardenContext garden, CancellationToken cancel = default)
     {
         if (await garden.Things.AnyAsync(cancel)) return;
         await (GardenSettings.Default with { Name = "Slipway Yard" }).KeepAsync(garden, cancel);
-        garden.Things.AddRange(Heap.Select((row, i) => ThingMapping.NewRow(ToThing(row, i + 1), new(row.Place))));
+        garden.Things.AddRange(Heap.Select((row, i) => ThingMapping.NewRow(ToThing(row, i + 1), new(row.Place, Source: row.Source, Permission: row.Source == Clearing ? "The owner’s daughter, all of it" : "", KeepDry: row.KeepDry))));
         await garden.SaveChangesAsync(cancel);
         await DrawAsync(garden, "Winch-house bed", "pallet-bed", "Grey pallets, no mark", "viola", cancel);
         await DrawAsync(garden, "Juice-drum tub", "drilled-tub", "Blue juice drums", "tomato", cancel, ("height", .45));

@@ -33,8 +33,9 @@ internal static class CsvEndpoints
         return TypedResults.Content(text.ToString(), "text/csv", Encoding.UTF8);
     }
 
-    private static async Task<Ok<CsvPreviewDto>> Preview(HttpRequest request, CancellationToken cancel)
+    private static async Task<Results<Ok<CsvPreviewDto>, ProblemHttpResult>> Preview(HttpRequest request, CancellationToken cancel)
     {
+        if (request.ContentLength > LargestFile) return TooLarge();
         using var text = new StreamReader(request.Body, Encoding.UTF8);
         var reading = await ThingCsv.ReadAsync(text, cancel: cancel);
         return TypedResults.Ok(new CsvPreviewDto(
@@ -42,9 +43,12 @@ internal static class CsvEndpoints
             [.. reading.Things.Take(8).Select(t => t.Thing.Count > 1 ? $"{t.Thing.Name} × {t.Thing.Count}" : t.Thing.Name)]));
     }
 
+    private static ProblemHttpResult TooLarge() => TypedResults.Problem("A file may have up to 5 MB.", statusCode: StatusCodes.Status413PayloadTooLarge, title: "Too large.");
+
     /// <summary>Keeps a whole file or nothing of it, and tells how far it has come by server-sent events. A file with a problem is refused row by row. To stop it, hang up: nothing is kept then.</summary>
     private static async Task<IResult> Keep(HttpContext http, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
+        if (http.Request.ContentLength > LargestFile) return TooLarge();
         using var body = new StreamReader(http.Request.Body, Encoding.UTF8);
         using var text = new StringReader(await body.ReadToEndAsync(cancel));
         var started = false;

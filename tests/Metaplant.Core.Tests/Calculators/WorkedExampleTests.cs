@@ -12,7 +12,10 @@ public class WorkedExampleTests
 
     private static readonly object Trough = new
     {
-        bottom = new { length = 1.20, width = .45, cornerRadius = .15 }, middle = new { length = 1.35, width = .55, cornerRadius = .20 }, top = new { length = 1.50, width = .65, cornerRadius = .25 }, height = .38,
+        bottom = new { length = 1.20, width = .45, cornerRadius = .15 },
+        middle = new { length = 1.35, width = .55, cornerRadius = .20 },
+        top = new { length = 1.50, width = .65, cornerRadius = .25 },
+        height = .38,
     };
 
     [Fact]

@@ -2,8 +2,8 @@ using CsCheck;
 using Metaplant.Core.Designs.LoadPaths;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Reinforcement;
-using Metaplant.Core.Supports;
 using Metaplant.Core.Sums;
+using Metaplant.Core.Supports;
 
 namespace Metaplant.Core.Tests.Reinforcement;
 

@@ -27,6 +27,36 @@ public class InspectionTests
     [InlineData("post", "mark-treated", Fitness.StructureOnly)]
     [InlineData("line", "tarred", Fitness.StructureOnly)]
     [InlineData("fabric", "", Fitness.Food)]
+    [InlineData("winged-pallet", "", Fitness.Ornamentals)]
+    [InlineData("half-pallet", "mark-heat", Fitness.Food)]
+    [InlineData("skid", "mark-fumigant", Fitness.Refused)]
+    [InlineData("heavy-timber", "creosote", Fitness.Refused)]
+    [InlineData("heavy-timber", "", Fitness.Food)]
+    [InlineData("free-form", "", Fitness.StructureOnly)]
+    [InlineData("free-form", "held-food", Fitness.Food)]
+    [InlineData("poured", "held-chemical", Fitness.Refused)]
+    [InlineData("bucket", "held-unknown", Fitness.StructureOnly)]
+    [InlineData("pan", "held-food old-paint", Fitness.Ornamentals)]
+    [InlineData("tote", "held-garden", Fitness.Food)]
+    [InlineData("barrow-tray", "held-garden rust-through", Fitness.Food)]
+    [InlineData("tyre", "", Fitness.Ornamentals)]
+    [InlineData("conduit", "", Fitness.Ornamentals)]
+    [InlineData("roofing-sheet", "fibre-cement", Fitness.Refused)]
+    [InlineData("roofing-sheet", "rust-surface", Fitness.Food)]
+    [InlineData("mesh", "tarred", Fitness.StructureOnly)]
+    [InlineData("steel-rod", "bent", Fitness.StructureOnly)]
+    [InlineData("sack", "held-chemical", Fitness.Refused)]
+    [InlineData("straw-bale", "weedkiller-unknown", Fitness.StructureOnly)]
+    [InlineData("straw-bale", "bean-test-passed", Fitness.Food)]
+    [InlineData("compost", "bean-test-failed", Fitness.Refused)]
+    [InlineData("manure", "fresh", Fitness.Ornamentals)]
+    [InlineData("soil", "unknown-site", Fitness.Ornamentals)]
+    [InlineData("green-waste", "salty", Fitness.Ornamentals)]
+    [InlineData("logs", "suppresses", Fitness.StructureOnly)]
+    [InlineData("card", "printed", Fitness.StructureOnly)]
+    [InlineData("card", "taped", Fitness.Food)]
+    [InlineData("ply", "rot", Fitness.Refused)]
+    [InlineData("slates", "", Fitness.Food)]
     public void Under_our_house_rules(string kind, string seen, Fitness expected)
         => Judge(A.Thing(kind, findings: Split(seen)), HouseRules.Default).Fitness.ShouldBe(expected);
 
@@ -54,6 +84,38 @@ public class InspectionTests
     {
         Judge(A.Thing("round-tub", substance: Substance.UnknownPlastic, findings: [Findings.HeldGarden]), HouseRules.Default).Fitness.ShouldBe(Fitness.Ornamentals);
         Judge(A.Thing("round-tub", substance: Substance.UnknownPlastic, findings: [Findings.HeldFood]), HouseRules.Default).Fitness.ShouldBe(Fitness.Food);
+    }
+
+    [Theory]
+    [InlineData("tyre")]
+    [InlineData("conduit")]
+    public void Tyres_and_PVC_may_grow_food_where_the_house_rule_is_relaxed(string kind) => Judge(A.Thing(kind), Rules(HouseRules.DoubtfulPlastic, "accept")).Fitness.ShouldBe(Fitness.Food);
+
+    [Fact]
+    public void Fibre_cement_is_refused_by_what_it_is_made_of_and_never_cut()
+    {
+        var tube = Judge(A.Thing("tube", substance: Substance.FibreCement), HouseRules.Default);
+        tube.Fitness.ShouldBe(Fitness.Refused);
+        tube.MayCut.ShouldBeFalse();
+    }
+
+    [Fact]
+    public void Nothing_refused_reaches_a_design_by_any_road()
+    {
+        foreach (var kind in SalvageKinds.All)
+        {
+            foreach (var bad in kind.LookFor.Where(f => Findings.Find(f)!.Judge?.Invoke(HouseRules.Default)?.Fitness == Fitness.Refused))
+            {
+                var heap = A.Heap(A.Thing(kind.Id, 50, findings: [bad]));
+                foreach (var design in Core.Designs.Catalogue.All) design.Find(heap).Sources.ShouldBeEmpty();
+                Core.Matching.Supply.Fill(
+                    [
+                        new Core.Designs.PiecesNeeded("p", "p", 2, .3, .02, .01, false, null), new Core.Designs.SheetNeeded("s", "s", .2, .1, null, null), new Core.Designs.LineNeeded("l", "l", 1, 0, 1, true, false, null),
+                        new Core.Designs.LineNeeded("m", "m", 1, 0, 1, false, false, null), new Core.Designs.SticksNeeded("k", "k", 1, .2, .001, null),
+                    ],
+                    heap).Takes.ShouldBeEmpty();
+            }
+        }
     }
 
     [Theory]

@@ -1,7 +1,7 @@
 using Metaplant.Core.Materials;
 using Metaplant.Core.Reinforcement;
-using Metaplant.Core.Supports;
 using Metaplant.Core.Sums;
+using Metaplant.Core.Supports;
 
 namespace Metaplant.Core.Designs.LoadPaths;
 

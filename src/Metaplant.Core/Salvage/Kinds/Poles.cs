@@ -10,7 +10,7 @@ public sealed record PoleMeasures(double Length, double Thickness) : Measures;
 public abstract class LongKind(string id, string name, string group, double length, double thickness, double thickest, IReadOnlyList<Substance> substances, IReadOnlyList<string> lookFor, Ink ink)
     : ListedKind<PoleMeasures>(
         id, name, group,
-        [Field.Length("length", "Length", .2, 12, length, "End to end"), Field.Length("thickness", "Thickness", .002, thickest, thickness, "Across, where it is thinnest and still sound")],
+        [Field.Length("length", "Length", .2, 60, length, "End to end"), Field.Length("thickness", "Thickness", .002, thickest, thickness, "Across, where it is thinnest and still sound")],
         substances, lookFor)
 {
     protected abstract Way Give(Thing thing, PoleMeasures m);

@@ -1,5 +1,12 @@
 <script lang="ts">
   import { fileIn } from './file.svelte';
+
+  async function chosen(event: Event & { currentTarget: HTMLInputElement }) {
+    const input = event.currentTarget;
+    if (input.files?.[0]) await fileIn.look(input.files[0]);
+    // So that the same file, put right, can be chosen again.
+    input.value = '';
+  }
 </script>
 
 <section class="file">
@@ -19,14 +26,7 @@
   </p>
   <label class="pick">
     <span class="btn-plain rounded-sm px-4">Choose a file</span>
-    <input
-      class="sr"
-      type="file"
-      accept=".csv,text/csv"
-      onchange={(e) =>
-        e.currentTarget.files?.[0] &&
-        void fileIn.look(e.currentTarget.files[0]).then(() => (e.currentTarget.value = ''))}
-    />
+    <input class="sr" type="file" accept=".csv,text/csv" onchange={chosen} />
     {fileIn.name}
   </label>
   {#if fileIn.preview}

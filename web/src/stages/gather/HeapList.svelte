@@ -23,6 +23,14 @@
   let height = $state(600);
   let filters = $state(false);
   let place = $state('');
+  let rows = $state<HTMLElement | null>(null);
+
+  // What is in hand is in sight, also when it has just come onto the heap at the far end of the list.
+  $effect(() => {
+    const at = list.rows.findIndex((r) => r.thing?.id === current) * ROW;
+    if (rows && at >= 0 && (at < rows.scrollTop || at + ROW > rows.scrollTop + rows.clientHeight))
+      rows.scrollTop = at - rows.clientHeight / 2;
+  });
   const first = $derived(Math.max(0, Math.floor(top / ROW) - AROUND));
   const shown = $derived(list.rows.slice(first, Math.ceil((top + height) / ROW) + AROUND));
 </script>
@@ -121,7 +129,7 @@
     </p>
   {/each}
   {#if list.filtered}<p class="small soft">{list.found.length} of {garden.things.length}</p>{/if}
-  <div class="rows" bind:clientHeight={height} onscroll={(e) => (top = e.currentTarget.scrollTop)}>
+  <div class="rows" bind:this={rows} bind:clientHeight={height} onscroll={(e) => (top = e.currentTarget.scrollTop)}>
     <ul style:height="{list.rows.length * ROW}px">
       {#each shown as row, i (row.key)}
         <li style:top="{(first + i) * ROW}px" style:height="{ROW}px">

@@ -7,6 +7,12 @@
   const { onpick }: { onpick: (kind: Kind) => void } = $props();
 
   let search = $state('');
+
+  /** With a keyboard to hand one types at once; under a thumb a keyboard would only cover the pictures. */
+  function ready(field: HTMLElement) {
+    if (matchMedia('(pointer: fine)').matches) field.focus();
+  }
+
   const found = $derived(
     (garden.catalogue?.kinds ?? []).filter((k) =>
       `${k.name} ${k.group} ${k.substances.map((s) => s.name).join(' ')}`
@@ -26,6 +32,7 @@
       placeholder="Type a word: pallet, oar, bucket…"
       aria-label="Find a kind"
       bind:value={search}
+      {@attach ready}
       onkeydown={(e) => e.key === 'Enter' && found.length > 0 && onpick(found[0])}
     />
   </div>

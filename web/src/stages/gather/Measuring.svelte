@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { push, router } from 'svelte-spa-router';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import Drawing from '../../lib/drawing/Drawing.svelte';
@@ -36,6 +37,11 @@
     if ((await bench.keep()) && wasNew && router.location === '/gather/new') void push(`/gather/${draft.id}`);
   }
 
+  /** A new thing is named first. */
+  function ready(field: HTMLElement) {
+    if (untrack(() => bench.isNew) && matchMedia('(pointer: fine)').matches) field.focus();
+  }
+
   function addBadPlace() {
     const from = parseLength(badFrom, garden.system);
     const to = parseLength(badTo, garden.system);
@@ -70,6 +76,7 @@
         <input
           class="field"
           bind:value={draft.name}
+          {@attach ready}
           placeholder="What you would call it"
           maxlength="200"
           aria-invalid={bench.errors.name ? 'true' : undefined}

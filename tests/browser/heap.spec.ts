@@ -1,0 +1,169 @@
+import { writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { expect, test } from './garden';
+
+/** Kinds of find are entered in three runs, so that both workers have something to do. */
+const RUNS = 3;
+/** These are entered without touching a pointer. */
+const BY_KEYBOARD = ['Barrow tray', 'Oar or pole', 'Tyre'];
+
+for (let run = 0; run < RUNS; run++) {
+  test(`every kind of find is entered through its page, run ${run + 1} of ${RUNS}`, async ({ open, page }) => {
+    test.setTimeout(180_000);
+    await open('/gather/new');
+    const kinds = await page.evaluate(async () => ((await (await fetch('/api/catalogue')).json()) as { kinds: { name: string; fields: { name: string }[] }[] }).kinds);
+    const mine = kinds.filter((k, i) => i % RUNS === run && !BY_KEYBOARD.includes(k.name));
+    expect(mine.length).toBeGreaterThan(15);
+    for (const kind of mine) {
+      await page.goto('about:blank');
+      await open('/gather/new');
+      await page.getByRole('button', { name: kind.name, exact: true }).click();
+      await page.getByRole('textbox', { name: 'Name' }).fill(`Test ${kind.name}`);
+      await expect(page.locator('.judged')).toBeVisible();
+      await page.getByRole('button', { name: 'Put it on the heap' }).click();
+      await expect(page.locator('.list').getByRole('link', { name: `Test ${kind.name}`, exact: false })).toBeAttached();
+      await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
+    }
+    const things = await page.evaluate(async () => ((await (await fetch('/api/things')).json()) as { name: string }[]).map((t) => t.name));
+    for (const kind of mine) expect(things).toContain(`Test ${kind.name}`);
+  });
+}
+
+for (const kind of BY_KEYBOARD) {
+  test(`${kind} is entered by keyboard alone`, async ({ open, page }) => {
+    await open('/gather/new');
+    const find = page.getByRole('searchbox', { name: 'Find a kind' });
+    for (let i = 0; i < 60 && !(await find.evaluate((e) => e === document.activeElement)); i++) await page.keyboard.press('Tab');
+    await expect(find).toBeFocused();
+    await page.keyboard.type(kind);
+    await page.keyboard.press('Enter');
+    const name = page.getByRole('textbox', { name: 'Name' });
+    await expect(page.locator('.judged')).toBeVisible();
+    for (let i = 0; i < 60 && !(await name.evaluate((e) => e === document.activeElement)); i++) await page.keyboard.press('Tab');
+    await page.keyboard.type(`Typed ${kind}`);
+    const measure = page.locator('input.measure').first();
+    for (let i = 0; i < 40 && !(await measure.evaluate((e) => e === document.activeElement)); i++) await page.keyboard.press('Tab');
+    await page.keyboard.type('700');
+    await page.keyboard.press('Enter');
+    await expect(measure).toHaveValue('700');
+    const put = page.getByRole('button', { name: 'Put it on the heap' });
+    for (let i = 0; i < 60 && !(await put.evaluate((e) => e === document.activeElement)); i++) await page.keyboard.press('Tab');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.list').getByRole('link', { name: `Typed ${kind}` })).toBeAttached();
+  });
+}
+
+test('a walk round a drum asks the decisive question first and its answers judge the drum', async ({ open, page }) => {
+  await open('/gather/new');
+  await page.getByRole('button', { name: 'Drum', exact: true }).click();
+  const walk = page.getByRole('region', { name: 'Walk round it' });
+  await expect(walk.getByRole('heading')).toHaveText('What did it hold?');
+  await walk.getByRole('button', { name: 'Oil, paint, solvent, pesticide' }).click();
+  await expect(page.locator('.judged')).toContainText('Not for this');
+  await walk.getByRole('button', { name: 'Back' }).click();
+  await walk.getByRole('button', { name: 'Food, drink, clean water' }).click();
+  await expect(page.locator('.judged')).toContainText('May grow food');
+  while (await walk.isVisible()) await walk.getByRole('button', { name: 'Cannot tell' }).click();
+  await expect(page.getByText('Looked over.')).toBeVisible();
+});
+
+test('the heap is searched, grouped and changed many at once', async ({ open, page }) => {
+  await open('/gather/1');
+  const list = page.locator('.list');
+  await list.getByRole('searchbox').fill('engine');
+  await expect(list.getByText(/^\d of 77$/)).toBeVisible();
+  await list.getByRole('button', { name: 'Sort' }).click();
+  await list.getByLabel('Group').selectOption('form');
+  await expect(list.getByRole('heading', { name: /^Pallets/ })).toBeVisible();
+  await list.getByRole('button', { name: 'Choose several' }).click();
+  await list.getByRole('button', { name: /all \d found/ }).click();
+  await list.getByLabel('Kept at', { exact: true }).last().fill('Loft');
+  await list.getByRole('button', { name: 'Put there' }).click();
+  await expect(page.getByRole('status').first()).toContainText('are changed');
+  await list.getByRole('searchbox').fill('');
+  await list.getByLabel('Kept at').first().selectOption('Loft');
+  await expect(list.getByText(/^\d of 77$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(list.getByText('Nothing of that name.')).toBeVisible();
+});
+
+test('a file is looked through before it is kept, and a bad one is refused row by row', async ({ open, page, server }) => {
+  await open('/gather/file');
+  const bad = join(server.folder, 'bad.csv');
+  writeFileSync(bad, 'name,kind,measures\nPlank,board,length 1800\nThing,dragon,\n');
+  await page.locator('input[type=file]').setInputFiles(bad);
+  await expect(page.getByRole('row', { name: /2 measures .*needs a number and a unit/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /3 kind .*dragon/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Put all/ })).toHaveCount(0);
+  const good = join(server.folder, 'good.csv');
+  writeFileSync(good, 'name,kind,count,measures\n' + Array.from({ length: 300 }, (_, i) => `Plank ${i},board,1,length ${1000 + i} mm`).join('\n'));
+  await page.locator('input[type=file]').setInputFiles(good);
+  await page.getByRole('button', { name: 'Put all 300 on the heap' }).click();
+  await expect(page.getByText('300 things are on the heap')).toBeVisible();
+  await expect(page.getByText('377 things', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('77 things', { exact: true })).toBeVisible();
+});
+
+test('a power cut during an import leaves the heap as before or as after, never between', async ({ open, page, server }) => {
+  test.setTimeout(120_000);
+  const rows = 'name,kind\n' + Array.from({ length: 2000 }, (_, i) => `Find ${i},board`).join('\n');
+  for (const wait of [40, 160, 320, 600]) {
+    const sent = fetch(`${server.url}/api/things/csv`, { method: 'POST', headers: { 'content-type': 'text/csv' }, body: rows }).then((r) => r.text()).catch(() => '');
+    await new Promise((r) => setTimeout(r, wait));
+    await server.kill();
+    const answer = await sent;
+    await server.start();
+    const count = ((await (await fetch(`${server.url}/api/things`)).json()) as unknown[]).length;
+    expect([77, 2077], `after ${wait} ms`).toContain(count);
+    if (answer.includes('event: kept')) expect(count).toBe(2077);
+    if (count === 2077) expect((await fetch(`${server.url}/api/undo`, { method: 'POST' })).status).toBe(200);
+  }
+  await open('/gather/1');
+  await expect(page.getByText('77 things', { exact: true })).toBeVisible();
+});
+
+test('a thing is sawn, photographed and tagged', async ({ open, page, server }) => {
+  await open('/gather/24');
+  await page.getByRole('textbox', { name: 'Cut off one' }).fill('0.6m');
+  await page.getByRole('button', { name: 'Cut', exact: true }).click();
+  await page.getByRole('searchbox', { name: 'Search the heap' }).fill('offcut');
+  await page.locator('.list').getByRole('link', { name: /Deck boards, offcut/ }).click();
+  await page.getByText('Where it comes from, what to mind, photographs').click();
+  await expect(page.getByText(/Taken out of/)).toBeVisible();
+  const picture = join(server.folder, 'shot.png');
+  writeFileSync(picture, await page.screenshot());
+  await page.locator('input[type=file]').setInputFiles(picture);
+  await expect(page.getByRole('img', { name: /Photograph of/ })).toBeVisible();
+  await open('/gather/tags');
+  await expect(page.getByRole('img', { name: /Code that opens/ })).toHaveCount(2);
+});
+
+test('own measures count wherever a volume is typed, and a tool that is lacking shows another way', async ({ open, page }) => {
+  await open('/house-rules');
+  await page.getByRole('textbox', { name: 'One barrow' }).fill('90 l');
+  await page.getByRole('textbox', { name: 'One barrow' }).press('Tab');
+  await expect(page.getByRole('status').first()).toContainText('measures are kept');
+  await page.getByLabel('Pry bar: had, borrowed or lacking').selectOption('Lacking');
+  await expect(page.getByRole('status').first()).toContainText('tool shelf is kept');
+  await open('/gather/1');
+  await expect(page.getByText('You lack pry bar.', { exact: false })).toBeVisible();
+  await page.getByRole('searchbox', { name: 'Search the heap' }).fill('woodchip');
+  await page.locator('.list').getByRole('link', { name: /Woodchip/ }).click();
+  const much = page.getByRole('textbox', { name: /How much/ });
+  await much.fill('3 barrows');
+  await much.press('Enter');
+  await expect(much).toHaveValue('270 litres');
+});
+
+test('the strip of the heap is gone along with the arrows', async ({ open, page }) => {
+  await open('/gather/1');
+  const strip = page.getByRole('toolbar', { name: /Things of the heap/ });
+  await strip.locator('button').first().focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(strip.locator('button:focus')).toHaveAttribute('aria-label', /^2, /);
+  await page.keyboard.press('End');
+  await expect(strip.locator('button:focus')).toHaveAttribute('aria-label', /^77, /);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Crab basket');
+});
