@@ -45,6 +45,9 @@ public static class Journal
         if (entry is null) return new(null, false);
         await using var transaction = await garden.Database.BeginTransactionAsync(cancel);
         var changes = JsonSerializer.Deserialize<List<RowChange>>(entry.Changes)!;
+        // All at once, so that finding each below asks the file nothing more.
+        var ids = changes.Where(c => c.Table == typeof(ThingRow).FullName).Select(c => (c.After ?? c.Before)![nameof(ThingRow.Id)].GetInt32()).ToList();
+        if (ids.Count > 1) await garden.Things.Where(t => ids.Contains(t.Id)).LoadAsync(cancel);
         // Rows that others point to come back first and go last.
         foreach (var change in back ? changes.AsEnumerable().Reverse() : changes)
         {

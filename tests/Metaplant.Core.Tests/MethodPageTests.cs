@@ -4,6 +4,7 @@ using System.Text.RegularExpressions;
 using Metaplant.Core.Calculators;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Materials;
+using Metaplant.Core.Salvage;
 using Metaplant.Core.Tests.Calculators;
 
 namespace Metaplant.Core.Tests;
@@ -51,6 +52,30 @@ public partial class MethodPageTests
     [Fact]
     public void Every_sum_with_a_fixed_name_has_an_example()
         => CalculatorShelf.All.Select(c => c.Name).Except(Examples.Select(e => e.Data.Split(' ')[0])).ShouldBe(["bale-wall", "corrugated-sheet"], ignoreOrder: true);
+
+    [Fact]
+    public void The_table_of_kinds_is_that_of_the_core()
+    {
+        const string Start = "<!-- kinds -->\n", End = "<!-- /kinds -->";
+        var file = Path.Combine(Docs, "method.md");
+        var page = File.ReadAllText(file);
+        int from = page.IndexOf(Start, StringComparison.Ordinal) + Start.Length, to = page.IndexOf(End, StringComparison.Ordinal);
+        if (Environment.GetEnvironmentVariable("METAPLANT_DRAW") == "1") File.WriteAllText(file, page[..from] + KindTable() + page[to..]);
+        page = File.ReadAllText(file);
+        page[from..page.IndexOf(End, StringComparison.Ordinal)].ShouldBe(KindTable());
+    }
+
+    private static string KindTable()
+    {
+        var rows = SalvageKinds.All.Select(k =>
+        {
+            var ways = k.BreakDown(A.Thing(k.Id)).Select(w => $"**{w.Name}**, {w.Minutes:0} min: {string.Join(", ", w.Yields.Select(y => $"{y.Expected:0.#} {y.Name.ToLowerInvariant()} {Size(y)}"))}");
+            return $"| {k.Group} | {k.Name} | {string.Join(", ", k.Fields.Select(f => f.Name.ToLowerInvariant()))} | {string.Join("; ", ways)} |\n";
+        });
+        return "| form | kind | measures | ways and what they give |\n|---|---|---|---|\n" + string.Concat(rows);
+
+        static string Size(Yield y) => string.Join(" × ", new[] { y.Length, y.Width, y.Thickness }.Where(m => m > 0).Select(m => $"{m * 1000:0.#}"));
+    }
 
     private static GivenFields Fields(string json)
     {

@@ -7,12 +7,14 @@ const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile:
 export default defineConfig({
   testDir: '.',
   workers: 2,
-  timeout: 40_000,
+  // Two cores, two browsers and two servers: what takes a second alone takes several here. Nothing is timed by a test.
+  timeout: 300_000,
+  expect: { timeout: 30_000 },
   outputDir: '../../test-results',
   reporter: [['list'], ['json', { outputFile: process.env.METAPLANT_RESULTS ?? '../../.build/results/browser.json' }]],
   use: {
     browserName: 'chromium',
-    actionTimeout: 6_000,
+    actionTimeout: 30_000,
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],

@@ -18,13 +18,15 @@
   }
 </script>
 
-<details
-  class="particulars"
-  open={Boolean(
-    draft.source || draft.permission || draft.cost || draft.useBefore || draft.remark || thing?.photos.length,
-  )}
->
-  <summary>Where it comes from, what to mind, photographs</summary>
+<details class="particulars" open={Boolean(thing?.photos.length)}>
+  <summary
+    >Where it comes from, what to mind, photographs<span class="soft small"
+      >{[draft.source, draft.keepDry ? 'keep dry' : '', draft.useBefore ? `use before ${draft.useBefore}` : '']
+        .filter(Boolean)
+        .map((w) => ` · ${w}`)
+        .join('')}</span
+    ></summary
+  >
   {#if thing?.parentId}<p class="small">
       Taken out of {#if parent}<a class="tag" href="#/gather/{parent.id}"
           ><b>{String(parent.number).padStart(2, '0')}</b> {parent.name}</a
