@@ -34,12 +34,12 @@ export class GardenServer {
       ],
       { stdio: 'ignore' },
     );
-    for (let i = 0; i < 300; i++) {
+    for (let i = 0; i < 1200; i++) {
       const answer = await fetch(`${this.url}/api/nothing`).catch(() => null);
       if (answer?.ok) return;
       await new Promise((r) => setTimeout(r, 50));
     }
-    throw new Error(`The server at ${this.url} did not answer within 15 s.`);
+    throw new Error(`The server at ${this.url} did not answer within a minute.`);
   }
 
   /** Stops it as a power cut would. */

@@ -9,7 +9,6 @@ const BY_KEYBOARD = ['Barrow tray', 'Oar or pole', 'Tyre'];
 
 for (let run = 0; run < RUNS; run++) {
   test(`every kind of find is entered through its page, run ${run + 1} of ${RUNS}`, async ({ open, page }) => {
-    test.setTimeout(180_000);
     await open('/gather/new');
     const kinds = await page.evaluate(async () => ((await (await fetch('/api/catalogue')).json()) as { kinds: { name: string; fields: { name: string }[] }[] }).kinds);
     const mine = kinds.filter((k, i) => i % RUNS === run && !BY_KEYBOARD.includes(k.name));
@@ -105,7 +104,6 @@ test('a file is looked through before it is kept, and a bad one is refused row b
 });
 
 test('a power cut during an import leaves the heap as before or as after, never between', async ({ open, page, server }) => {
-  test.setTimeout(120_000);
   const rows = 'name,kind\n' + Array.from({ length: 2000 }, (_, i) => `Find ${i},board`).join('\n');
   for (const wait of [40, 160, 320, 600]) {
     const sent = fetch(`${server.url}/api/things/csv`, { method: 'POST', headers: { 'content-type': 'text/csv' }, body: rows }).then((r) => r.text()).catch(() => '');
