@@ -127,4 +127,18 @@ public sealed class ProjectTests : IAsyncLifetime
         status.ShouldBe(HttpStatusCode.Created, body?.ToJsonString());
         return body!;
     }
+
+    [Fact]
+    public async Task A_planter_that_is_emptied_gives_its_soil_back_with_its_history()
+    {
+        await using var yard = new GardenServer(demo: true);
+        var tub = (await yard.GetAsync("/api/projects")).AsArray().First(p => (string)p!["name"]! == "Juice-drum tub")!;
+        (await yard.PostAsync($"/api/projects/{tub["id"]}/empty", new { version = (int)tub["version"]! + 7 })).Status.ShouldBe(HttpStatusCode.Conflict);
+        (await yard.PostAsync($"/api/projects/{tub["id"]}/empty", new { version = (int)tub["version"]! })).Status.ShouldBe(HttpStatusCode.Created);
+        var soil = (await yard.GetAsync("/api/things")).AsArray()[^1]!;
+        ((string)soil["name"]!).ShouldBe("Used soil from Juice-drum tub");
+        ((double)soil["measures"]!["volume"]!).ShouldBeInRange(.08, .12);
+        ((string)soil["remark"]!).ShouldContain("tomatoes");
+        ((string)soil["source"]!).ShouldBe("Juice-drum tub");
+    }
 }

@@ -105,7 +105,7 @@ test('a file is looked through before it is kept, and a bad one is refused row b
 
 test('a power cut during an import leaves the heap as before or as after, never between', async ({ open, page, server }) => {
   const rows = 'name,kind\n' + Array.from({ length: 2000 }, (_, i) => `Find ${i},board`).join('\n');
-  for (const wait of [40, 160, 320, 600]) {
+  for (const wait of [60, 250, 700]) {
     const sent = fetch(`${server.url}/api/things/csv`, { method: 'POST', headers: { 'content-type': 'text/csv' }, body: rows }).then((r) => r.text()).catch(() => '');
     await new Promise((r) => setTimeout(r, wait));
     await server.kill();

@@ -8,13 +8,13 @@ export default defineConfig({
   testDir: '.',
   workers: 2,
   // Two cores, two browsers and two servers: what takes a second alone takes several here. Nothing is timed by a test.
-  timeout: 300_000,
-  expect: { timeout: 30_000 },
+  timeout: 600_000,
+  expect: { timeout: 60_000 },
   outputDir: '../../test-results',
   reporter: [['list'], ['json', { outputFile: process.env.METAPLANT_RESULTS ?? '../../.build/results/browser.json' }]],
   use: {
     browserName: 'chromium',
-    actionTimeout: 30_000,
+    actionTimeout: 60_000,
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],

@@ -87,6 +87,16 @@ public class KindTests
         refused.Problems.Select(p => p.Field).ShouldBe(["name", "count", "findings", "measures.height"]);
     }
 
+    [Theory]
+    [InlineData(.573, "hold soil by themselves")]
+    [InlineData(.8, "line it with cloth")]
+    [InlineData(1.2, "line it double")]
+    public void Wider_gaps_between_the_slats_lose_more_fill(double depth, string expected)
+    {
+        var pallet = A.Thing("pallet", measures: [("depth", depth)]);
+        pallet.Kind.BreakDown(pallet).First(w => w.Id.StartsWith("sections", StringComparison.Ordinal)).Words.ShouldContain(expected);
+    }
+
     [Fact]
     public void Sections_go_round_the_bad_slats()
     {

@@ -46,6 +46,12 @@ public sealed record PalletMeasures(
 
 public class Pallet : SalvageKind<PalletMeasures>
 {
+    /// <summary>Moist soil bridges a gap this wide, m. Practice.</summary>
+    private const double CrumbGap = .005;
+
+    /// <summary>Woven cloth spans a gap this wide without sagging out, m. Practice.</summary>
+    private const double ClothGap = .06;
+
     public override string Id => "pallet";
 
     public override string Name => "Pallet";
@@ -123,6 +129,14 @@ public class Pallet : SalvageKind<PalletMeasures>
         return shapes;
     }
 
+    /// <summary>What the gaps between the slats do to fill: crumbs of compost are held back by no more than their own size, and cloth by any gap it spans.</summary>
+    public static string GapWords(PalletMeasures m) => m.Gap switch
+    {
+        <= CrumbGap => $"Gaps of {m.Gap * 1000:0} mm hold soil by themselves.",
+        <= ClothGap => $"Gaps of {m.Gap * 1000:0} mm lose fill: line it with cloth.",
+        _ => $"Gaps of {m.Gap * 1000:0} mm lose fill and let a cloth sag: board over them or line it double.",
+    };
+
     protected override IReadOnlyList<Way> BreakDown(Thing thing, PalletMeasures m)
     {
         var breakage = thing.Condition switch { Condition.Sound => .12, Condition.Weathered => .25, _ => .45 };
@@ -137,7 +151,7 @@ public class Pallet : SalvageKind<PalletMeasures>
         {
             var sections = m.Sections(n, thing.Faults).Count;
             if (sections > 0)
-                ways.Add(new($"sections-{n}", $"Sections {n} boards high", [new(Form.Section, $"Section, {n} boards", sections, sections, m.SlatLength, m.SectionHeight(n), m.Thickness)], 3 + 3 * m.Bearers * sections / 2.0, ["Hand saw or reciprocating saw"], "Saw the bearers between two slats; the slats stay nailed."));
+                ways.Add(new($"sections-{n}", $"Sections {n} boards high", [new(Form.Section, $"Section, {n} boards", sections, sections, m.SlatLength, m.SectionHeight(n), m.Thickness)], 3 + 3 * m.Bearers * sections / 2.0, ["Hand saw or reciprocating saw"], $"Saw the bearers between two slats; the slats stay nailed. {GapWords(m)}"));
         }
 
         ways.Add(new("short-boards", "Short boards, sawn between the bearers", [new(Form.Board, "Short board", good * bays, good * bays, shortLength, m.SlatWidth, m.SlatThickness)], 1.5 * good * bays, ["Circular or hand saw"], "Quick and free of nails."));

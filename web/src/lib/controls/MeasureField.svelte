@@ -56,7 +56,7 @@
 <style>
   .measure-field {
     display: grid;
-    grid-template-columns: 1fr 92px;
+    grid-template-columns: 1fr 112px;
     gap: 2px 10px;
     align-items: center;
   }

@@ -32,6 +32,7 @@
 
   .fitness i {
     font-style: normal;
+    margin-right: 0.3em;
   }
 
   [data-fitness='Ornamentals'] {

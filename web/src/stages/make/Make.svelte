@@ -44,6 +44,20 @@
   const plan = $derived(project?.plan ?? null);
   const fit = $derived(project?.board?.fit ?? null);
   const left = $derived(plan?.steps.filter((s) => !s.done).reduce((m, s) => m + s.minutes, 0) ?? 0);
+
+  /** Its soil comes back to the heap with its history. */
+  async function empty() {
+    const project = garden.projects.find((p) => p.id === Number(id));
+    if (!project) return;
+    await garden.write(
+      () =>
+        api.POST('/api/projects/{id}/empty', {
+          params: { path: { id: project.id } },
+          body: { version: project.version },
+        }),
+      `${project.name} is empty; its soil is on the heap as used soil`,
+    );
+  }
 </script>
 
 {#if plan && fit && project}
@@ -80,6 +94,12 @@
         </label>
         <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void push(`/draw?project=${id}`)}
           >Drawing</button
+        >
+        <button
+          type="button"
+          class="btn-plain rounded-sm px-4"
+          title="Its soil goes back to the heap as used soil"
+          onclick={() => void empty()}>Empty it</button
         >
         <button type="button" class="btn-main rounded-sm px-5" onclick={() => window.print()}>Print the sheet</button>
       </div>

@@ -69,8 +69,6 @@
     font-family: var(--font-head);
     font-weight: 700;
     font-size: 1.1rem;
-    float: left;
-    width: 100%;
   }
 
   h2 {
