@@ -164,3 +164,30 @@ test('the strip of the heap is gone along with the arrows', async ({ open, page 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Crab basket');
 });
+
+test('sticks are measured one by one, sorted, and those alike lie on the heap by themselves', async ({ open, page }) => {
+  await open('/gather/25');
+  await page.getByText('Measure them one by one').click();
+  const length = page.getByLabel('Or type its length');
+  for (const text of ['1.8m', '1.81m', '2.5m', '179cm', '0.9m']) {
+    await length.fill(text);
+    await length.press('Enter');
+  }
+  await expect(page.getByText('5 laid.')).toBeVisible();
+  await page.getByRole('button', { name: 'Tape of three metres' }).click({ position: { x: 300, y: 40 } });
+  await expect(page.getByText('6 laid.')).toBeVisible();
+  await page.getByRole('button', { name: 'Take the last back' }).click();
+  await page.getByLabel('Alike sets of').fill('3');
+  await page.getByRole('button', { name: 'Sort', exact: true }).last().click();
+  await expect(page.getByText(/Set 1: 1800 mm, 1810 mm, 1790 mm/)).toBeVisible();
+  await page.getByRole('button', { name: 'Onto the heap by itself' }).first().click();
+  await expect(page.getByText('78 things', { exact: true })).toBeVisible();
+});
+
+test('an emptied planter gives its soil back to the heap', async ({ open, page }) => {
+  await open('/make/2');
+  await page.getByRole('button', { name: 'Empty it' }).click();
+  await expect(page.getByText('78 things', { exact: true })).toBeVisible();
+  await open('/gather/78');
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Used soil from Juice-drum tub');
+});
