@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { push, router } from 'svelte-spa-router';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
@@ -21,6 +22,12 @@
     if (`${name}?${given ?? ''}` === opened) return;
     opened = `${name}?${given ?? ''}`;
     void table.open(name, given);
+  });
+
+  // A constant changed, undone or changed in another sum: the answer follows.
+  $effect(() => {
+    void garden.info?.constants;
+    untrack(() => table.sheet && table.again());
   });
 
   // The question in hand is always in sight on the shelf.
