@@ -1,13 +1,11 @@
 using Metaplant.Core.Designs;
+using Metaplant.Core.Reinforcement;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Assessing;
 
 internal static class HoldAssessor
 {
-    /// <summary>What one, two and three people lift together, kg.</summary>
-    private static readonly double[] Lift = [25, 33, 38];
-
     public static HoldAssessment Assess(Blueprint blueprint, Brief brief)
     {
         List<Check> checks = [.. blueprint.LoadPaths.SelectMany(p => p.Work(brief))];
@@ -36,10 +34,10 @@ internal static class HoldAssessor
     private static string Carry(Blueprint blueprint, double? wet)
     {
         var empty = blueprint.Handling.EmptyMass;
-        if (wet <= Lift[0]) return "One person can carry it full.";
-        var once = wet is null ? "" : wet > Lift[^1] ? " Fill it where it stands; nobody moves it wet." : " Full, it takes two or three.";
+        if (wet is { } all && Lifting.People(all) == 1) return "One person can carry it full.";
+        var once = wet is null ? "" : Lifting.People(wet.Value) is null ? " Fill it where it stands; nobody moves it wet." : " Full, it takes two or three.";
         if (blueprint.Handling.BuiltInPlace) return "Built where it stands." + once;
-        var people = Array.FindIndex(Lift, l => empty <= l) + 1;
+        var people = Lifting.People(empty) ?? 0;
         return (people switch { 0 => $"Empty it is {empty:0} kg: roll it or use a barrow.", 1 => $"One person carries it empty ({empty:0} kg).", _ => $"{people} people carry it empty ({empty:0} kg)." }) + once;
     }
 }

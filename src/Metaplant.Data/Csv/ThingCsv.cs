@@ -47,8 +47,8 @@ public static class ThingCsv
         }
     }
 
-    /// <summary>Reads a file through. Every problem of every row is found; rows are numbered as an editor numbers lines. Says how far it has come every hundred rows.</summary>
-    public static async Task<CsvReading> ReadAsync(TextReader from, Func<int, Task>? progress = null, CancellationToken cancel = default)
+    /// <summary>Reads a file through. Every problem of every row is found; rows are numbered as an editor numbers lines.</summary>
+    public static async Task<CsvReading> ReadAsync(TextReader from, CancellationToken cancel = default)
     {
         using var csv = new CsvReader(from, Configuration);
         var things = new List<CsvThing>();
@@ -63,7 +63,6 @@ public static class ThingCsv
             cancel.ThrowIfCancellationRequested();
             if (things.Count + problems.Count >= MostRows) return new([], [new(csv.Parser.RawRow, "", $"At most {MostRows} rows at once.")]);
             ReadRow(csv, csv.Parser.RawRow, things, problems);
-            if (progress is not null && (things.Count + problems.Count) % 100 == 0) await progress(things.Count + problems.Count);
         }
 
         return new(things, problems);

@@ -37,7 +37,7 @@ internal static class CsvEndpoints
     {
         if (request.ContentLength > LargestFile) return TooLarge();
         using var text = new StreamReader(request.Body, Encoding.UTF8);
-        var reading = await ThingCsv.ReadAsync(text, cancel: cancel);
+        var reading = await ThingCsv.ReadAsync(text, cancel);
         return TypedResults.Ok(new CsvPreviewDto(
             reading.Things.Count, reading.Things.Sum(t => t.Thing.Count), [.. reading.Problems.Take(MostProblemsShown)], Math.Max(0, reading.Problems.Count - MostProblemsShown),
             [.. reading.Things.Take(8).Select(t => t.Thing.Count > 1 ? $"{t.Thing.Name} × {t.Thing.Count}" : t.Thing.Name)]));
@@ -52,7 +52,7 @@ internal static class CsvEndpoints
         using var body = new StreamReader(http.Request.Body, Encoding.UTF8);
         using var text = new StringReader(await body.ReadToEndAsync(cancel));
         var started = false;
-        var reading = await ThingCsv.ReadAsync(text, cancel: cancel);
+        var reading = await ThingCsv.ReadAsync(text, cancel);
         if (reading.Problems.Count > 0)
             return Problems.Refuse([.. reading.Problems.Take(MostProblemsShown).Select(p => new Core.Sums.Problem($"line {p.Line}", p.Column.Length > 0 ? $"{p.Column}: {p.Sentence}" : p.Sentence))]);
 

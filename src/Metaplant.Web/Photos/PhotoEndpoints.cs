@@ -3,6 +3,7 @@ using Metaplant.Data.Photos;
 using Metaplant.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.EntityFrameworkCore;
 
 namespace Metaplant.Web.Photos;
 
@@ -24,7 +25,7 @@ internal static class PhotoEndpoints
     private static async Task<Results<Created<PhotoDto>, ValidationProblem, ProblemHttpResult>> Add(int id, HttpRequest request, GardenContext garden, PhotoFolder photos, TimeProvider time, CancellationToken cancel)
     {
         if (await garden.Things.FindAsync([id], cancel) is not { } thing) return Problems.NotHere("That thing is no longer on the heap.");
-        if (garden.Photos.Count(p => p.ThingId == id) >= MostOfOne) return Problems.Refuse("photo", $"At most {MostOfOne} photographs of one thing.");
+        if (await garden.Photos.CountAsync(p => p.ThingId == id, cancel) >= MostOfOne) return Problems.Refuse("photo", $"At most {MostOfOne} photographs of one thing.");
         if (request.ContentLength > PhotoFolder.LargestFile) return Problems.Refuse("photo", "A photograph may have up to 10 MB.");
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, cancel);

@@ -9,16 +9,13 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="Mass">Of the sticks and line, kg. The plants' own weight is left out.</param>
 public sealed record ConeInWind(string Part, int Legs, double Radius, double TieHeight, double Above, double PegDiameter, double PegDepth, double Mass) : LoadPath
 {
-    /// <summary>Part of the outline that catches wind in full leaf.</summary>
-    public const double LeafySolidity = .8;
-
     /// <summary>Part of the weight that is counted on, EN 1990 for loads that help.</summary>
     public const double WeightCountedOn = .9;
 
     public override IEnumerable<Check> Work(Brief brief)
     {
         double speed = (int)brief.Exposure, pressure = Wind.Pressure(speed), outline = Radius * TieHeight;
-        var force = pressure * Wind.DragCoefficient * outline * LeafySolidity;
+        var force = Wind.Force(pressure, outline, Wind.LeafySolidity);
         double height = TieHeight / 2, weight = Mass * Medium.Gravity;
         var uplift = Math.Max(0, Cone.Uplift(Legs, Radius, force, height, WeightCountedOn * weight));
         var ground = brief.Handbook.Term(Practice.PegGroundWeight);
