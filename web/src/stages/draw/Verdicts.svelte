@@ -61,8 +61,9 @@
         </p>{/if}
       {#each fit.drain.sums as sum (sum.title)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
       <p>
-        {fit.drain.words}{#if fit.drain.wetLayer > 0}
-          {say(fit.drain.wetLayer, 'Metre', garden.system)} stays wet at the foot.{/if}
+        {fit.drain.words}{fit.drain.wetLayer > 0
+          ? ` ${say(fit.drain.wetLayer, 'Metre', garden.system)} stays wet at the foot.`
+          : ''}
       </p>
       {#if fit.drain.drainDown}<p><SumOpener sum={fit.drain.drainDown} {onchanged} /> to drain a soaking</p>{/if}
       <ul>
