@@ -1,0 +1,38 @@
+using Metaplant.Core.Drainage;
+using Metaplant.Core.Drawing;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Calculators;
+
+public sealed class TimeToDrain : Calculator
+{
+    public override string Name => "drain-down";
+
+    public override string Question => "How long does a soaking take to drain?";
+
+    public override Subject Subject => Subject.Drain;
+
+    public override string Slide => "soilDepth";
+
+    public override IReadOnlyList<Input> Inputs { get; } = [Ask.Length("soilDepth", "Depth of soil", .35, 3), new ChoiceInput("medium", "Soil", [.. Media.Names.Select(m => m.Id)], "topsoil-compost")];
+
+    protected override Answer Work(Values v, Handbook handbook)
+    {
+        var m = Media.Find(handbook, v.Word("medium"))!;
+        return Answer.Of(
+            Sum.Of(
+                "Time to drain a soaking", "t = z (n − FC) ÷ K",
+                [new("z", "depth of soil", v["soilDepth"], Unit.Metre), handbook.Term($"medium.{m.Id}.porosity"), handbook.Term($"medium.{m.Id}.field-capacity"), handbook.Term($"medium.{m.Id}.conductivity")],
+                DrainDown.Time(v["soilDepth"], m), Unit.Second, "Drainable water over the saturated conductivity", "The holes let it out as fast as it comes"),
+            new("wetLayer", m.WetLayer), new("usableDepth", Math.Max(0, v["soilDepth"] - m.WetLayer)));
+    }
+
+    protected override View Draw(Values v, Answer answer)
+    {
+        double z = v["soilDepth"], wet = Math.Min(answer.Get<double>("wetLayer"), z), w = z * 1.4;
+        return new(
+            "sum", "The soil in section, with the wet layer that stays",
+            [View.Box(0, 0, w, z, Ink.Soil), View.Box(0, 0, w, wet, Ink.Water), View.Segment(0, z, w, z, Ink.Hidden), View.GroundLine(0, w)], [Sketch.Down(w, 0, z, "soilDepth"), Sketch.Up(0, 0, wet, null)]);
+    }
+}

@@ -1,0 +1,47 @@
+using Metaplant.Core.Drawing;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Sums;
+using Metaplant.Core.Supports;
+
+namespace Metaplant.Core.Calculators;
+
+public sealed class TwineOfACone : Calculator
+{
+    public override string Name => "cone-twine";
+
+    public override string Question => "How much twine winds a cone?";
+
+    public override Subject Subject => Subject.Support;
+
+    public override IReadOnlyList<Use> Uses { get; } = [new("wound-cone", new Dictionary<string, string> { ["height"] = "tieHeight", ["radius"] = "baseRadius", ["legs"] = "legs", ["rings"] = "rings" })];
+
+    public override string Slide => "rings";
+
+    public override IReadOnlyList<Input> Inputs { get; } =
+    [
+        Ask.Whole("legs", "Sticks", 3, 24, 4), Ask.Length("baseRadius", "Radius of the ring", .35, 5), Ask.Length("tieHeight", "Height of the tie", 1.7, 10), Ask.Whole("rings", "Rings of twine", 1, 100, 7),
+        Ask.Length("lowestRing", "Lowest ring", .10, 10), Ask.Number("wraps", "Turns round each stick", Unit.One, 0, 20, 1), Ask.Length("stickDiameter", "Stick, across", .022, .2),
+        Ask.Number("lashingTurns", "Turns of the lashing", Unit.One, 0, 50, 6).OrTypical(), Ask.Length("tail", "Tail", .6, 10).OrTypical(),
+    ];
+
+    protected override void Cross(Values v) => v.Refuse(v["lowestRing"] > .9 * v["tieHeight"] + 1e-9, "lowestRing", "The lowest ring must lie below nine tenths of the tie, where the highest lies.");
+
+    protected override Answer Work(Values v, Handbook handbook) => Answer.Of(Sum.Of(
+        "Twine to wind it", "rings + turns round sticks + riser + lashing + tail",
+        [
+            new("n", "sticks", v["legs"], Unit.Count), new("r", "radius", v["baseRadius"], Unit.Metre), new("H", "height of the tie", v["tieHeight"], Unit.Metre), new("k", "rings", v["rings"], Unit.Count), new("z₁", "lowest ring", v["lowestRing"], Unit.Metre),
+            new("w", "turns round each stick", v["wraps"], Unit.One), new("d", "stick", v["stickDiameter"], Unit.Metre), new("turns", "of the lashing", v["lashingTurns"], Unit.One), new("tail", "to tie off", v["tail"], Unit.Metre),
+        ],
+        Cone.Twine(v.Whole("legs"), v["baseRadius"], v["tieHeight"], v.Whole("rings"), v["lowestRing"], v["wraps"], v["stickDiameter"], v["lashingTurns"], v["tail"]), Unit.Metre, "Geometry", "Rings lie evenly from the lowest to nine tenths of the tie"));
+
+    protected override View Draw(Values v, Answer answer)
+    {
+        double h = v["tieHeight"], r = v["baseRadius"];
+        var rings = v.Whole("rings");
+        var view = ConeSketch.View(v.Whole("legs"), r, h, [Sketch.Up(-r, 0, h, "tieHeight", .1), Sketch.Under(0, r, 0, "baseRadius"), new(new(r * 1.2, 0), new(r * 1.2, v["lowestRing"]), -.06, v["lowestRing"], "lowestRing")]);
+        return view with
+        {
+            Shapes = [.. view.Shapes, .. Enumerable.Range(0, rings).Select(i => rings == 1 ? v["lowestRing"] : v["lowestRing"] + (.9 * h - v["lowestRing"]) * i / (rings - 1)).Select(z => View.Segment(-r * (1 - z / h), z, r * (1 - z / h), z, Ink.Line))],
+        };
+    }
+}
