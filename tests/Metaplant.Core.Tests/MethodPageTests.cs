@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text.Json;
 using System.Text.RegularExpressions;
 using Metaplant.Core.Calculators;
 using Metaplant.Core.Drawing;
@@ -24,7 +23,7 @@ public partial class MethodPageTests
     {
         var parts = Example().Match(line);
         parts.Success.ShouldBeTrue(line);
-        var answer = CalculatorShelf.Find(parts.Groups["name"].Value)!.Reckon(Fields(parts.Groups["inputs"].Value), Handbook.Default).OrThrow();
+        var answer = CalculatorShelf.Find(parts.Groups["name"].Value)!.Reckon(Working.Given(parts.Groups["inputs"].Value), Handbook.Default).OrThrow();
         answer.Value!.Value.Near(Number(parts.Groups["value"].Value));
         for (var i = 0; i < parts.Groups["also"].Captures.Count; i++) answer.Number(parts.Groups["also"].Captures[i].Value).Near(Number(parts.Groups["number"].Captures[i].Value));
     }
@@ -75,21 +74,6 @@ public partial class MethodPageTests
         return "| form | kind | measures | ways and what they give |\n|---|---|---|---|\n" + string.Concat(rows);
 
         static string Size(Yield y) => string.Join(" × ", new[] { y.Length, y.Width, y.Thickness }.Where(m => m > 0).Select(m => $"{m * 1000:0.#}"));
-    }
-
-    private static GivenFields Fields(string json)
-    {
-        using var document = JsonDocument.Parse(json);
-        return (GivenFields)Of(document.RootElement);
-
-        static Given Of(JsonElement e) => e.ValueKind switch
-        {
-            JsonValueKind.Number => new GivenNumber(e.GetDouble()),
-            JsonValueKind.String => new GivenText(e.GetString()!),
-            JsonValueKind.Array => new GivenItems([.. e.EnumerateArray().Select(Of)]),
-            JsonValueKind.Object => new GivenFields(e.EnumerateObject().ToDictionary(p => p.Name, p => Of(p.Value))),
-            _ => new GivenFlag(e.GetBoolean()),
-        };
     }
 
     private static double Number(string text) => double.Parse(text, CultureInfo.InvariantCulture);

@@ -6,9 +6,13 @@ namespace Metaplant.Core.Assessing;
 
 /// <summary>Can it grow: how much, how deep, what fits.</summary>
 /// <param name="Litres">Sum in m³; null for a support.</param>
-/// <param name="Crops">Every crop with its count or its why-not, those that fit first.</param>
+/// <param name="Fits">Worked out when somebody looks: matching assesses hundreds and counts the plants of one.</param>
 public sealed record GrowAssessment(
-    Verdict Verdict, string Words, Sum? Litres, Sum? PlanArea, Sum? UsableDepth, IReadOnlyList<CropFit> Crops, CropFit? Chosen, IReadOnlyList<Check> Checks);
+    Verdict Verdict, string Words, Sum? Litres, Sum? PlanArea, Sum? UsableDepth, Lazy<IReadOnlyList<CropFit>> Fits, CropFit? Chosen, IReadOnlyList<Check> Checks)
+{
+    /// <summary>Every crop with its count or its why-not, those that fit first.</summary>
+    public IReadOnlyList<CropFit> Crops => Fits.Value;
+}
 
 /// <summary>Does it drain: the holes, the wet layer, the way out.</summary>
 public sealed record DrainAssessment(

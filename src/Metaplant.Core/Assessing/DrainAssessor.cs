@@ -10,9 +10,6 @@ internal static class DrainAssessor
     /// <summary>Between two holes there must stay this many hole diameters of floor, centre to centre, or the floor falls out along the holes.</summary>
     private const double LeastPitch = 3;
 
-    /// <summary>Half the holes may clog.</summary>
-    private const double Clogging = 2;
-
     public static DrainAssessment Assess(Blueprint blueprint, Brief brief) => blueprint.Foot switch
     {
         ClosedFloor floor => Closed(blueprint, floor, brief),
@@ -25,7 +22,7 @@ internal static class DrainAssessor
     {
         var spacing = floor.Spacing(brief);
         var holes = floor.Holes(brief);
-        List<Check> checks = [.. Room(floor, spacing), Flow(floor, holes, spacing, brief), Clearance(floor)];
+        List<Check> checks = [.. Room(floor, spacing), Flow(floor, holes, spacing, brief), Clearance(floor, brief)];
         if (spacing.Ponds)
         {
             checks.Add(Check.Compare(
@@ -48,25 +45,27 @@ internal static class DrainAssessor
 
     private static Check Flow(ClosedFloor floor, HoleGrid holes, HoleSpacing spacing, Brief brief)
     {
-        var head = HoleSpacing.ToleratedWetDepth(brief.Thirst);
+        var head = HoleSpacing.ToleratedWetDepth(brief.Handbook, brief.Thirst);
         var inflow = brief.Handbook[Practice.RainRate] * floor.TopToBase * floor.Outline.Area;
-        var one = Orifice.Flow(floor.HoleDiameter, head);
+        Term discharge = brief.Handbook.Term(Practice.Discharge), clogging = brief.Handbook.Term(Practice.Clogging);
+        var let = holes.Count * Orifice.Flow(floor.HoleDiameter, head, discharge.Value) / clogging.Value;
         Sum sum = Sum.Of(
-            "What the holes let out", "n × 0.6 (π d²/4) √(2 g h) ÷ 2",
-            [new("n", "holes", holes.Count, Unit.Count), new("d", "hole", floor.HoleDiameter, Unit.Metre), new("h", "water over them", head, Unit.Metre)],
-            holes.Count * one / Clogging, Unit.CubicMetrePerSecond, "Orifice with discharge 0.6", "Half of them clogged");
-        return Check.Compare("flow", "Rain beside what the holes let out", LoadCase.Normal, inflow, holes.Count * one / Clogging, Unit.CubicMetrePerSecond, "Flow is rarely the limit; the way through wet soil is.", "floor", [sum, spacing.Sum]);
+            "What the holes let out", "n × C (π d²/4) √(2 g h) ÷ k",
+            [new("n", "holes", holes.Count, Unit.Count), new("d", "hole", floor.HoleDiameter, Unit.Metre), new("h", "water over them", head, Unit.Metre), discharge, clogging],
+            let, Unit.CubicMetrePerSecond, "Orifice", "Half of them clogged");
+        return Check.Compare("flow", "Rain beside what the holes let out", LoadCase.Normal, inflow, let, Unit.CubicMetrePerSecond, "Flow is rarely the limit; the way through wet soil is.", "floor", [sum, spacing.Sum]);
     }
 
-    private static Check Clearance(ClosedFloor floor)
+    private static Check Clearance(ClosedFloor floor, Brief brief)
     {
+        Term least = brief.Handbook.Term(Practice.LeastRaise);
         // Clearance is enough or not enough; just enough is as good as more, so it is never "tight".
-        var enough = floor.Raise >= ClosedFloor.LeastRaise - 1e-9;
+        var enough = floor.Raise >= least.Value - 1e-9;
         return Check.Compare(
-            "clearance", "Clear below the foot", LoadCase.Normal, enough ? 0 : ClosedFloor.LeastRaise, floor.Raise, Unit.Metre,
+            "clearance", "Clear below the foot", LoadCase.Normal, enough ? 0 : least.Value, floor.Raise, Unit.Metre,
             enough ? $"{floor.Raise * 1000:0} mm clear below." : floor.Raise == 0 ? "It stands flat on the ground and cannot drain." : "Too close to the ground: leaves and soil will close the holes.", "packer",
-            [Sum.Of("Clear below the foot", "height of the packers", [new("raise", "packers", floor.Raise, Unit.Metre)], floor.Raise, Unit.Metre, "At least 40 mm, so that holes stay free")],
-            new Remedy("Packers at least", ClosedFloor.LeastRaise, Unit.Metre));
+            [Sum.Of("Clear below the foot", "height of the packers", [new("raise", "packers", floor.Raise, Unit.Metre), least], floor.Raise, Unit.Metre, "At least 40 mm, so that holes stay free")],
+            new Remedy("Packers at least", least.Value, Unit.Metre));
     }
 
     private static Sum DrainDown(Blueprint blueprint, Brief brief)

@@ -30,33 +30,35 @@ internal static class GrowAssessor
             "Depth to root in", "z − h_w", [new("z", "depth of soil", soil.Depth, Unit.Metre), new("h_w", "wet layer at the foot", wetLayer, Unit.Metre, wetLayer > 0 ? $"medium.{brief.Medium.Id}.wet-layer" : null)],
             area.UsableDepth, Unit.Metre, wetLayer > 0 ? "A drained container keeps a wet layer at its foot" : "Open to the ground: no wet layer forms");
         var allowed = fitness == Fitness.Food;
-        var fits = Crops.All.Select(c => PlantsThatFit.Work(area, c, allowed)).OrderBy(f => f.Count == 0).ToList();
-        var chosen = brief.Crop is null ? null : fits.First(f => f.Crop == brief.Crop);
+        var crops = Crops.In(brief.Handbook);
+        var chosen = brief.Crop is null ? null : PlantsThatFit.Work(area, brief.Crop, allowed);
         List<Check> checks = chosen is null ? [] :
         [
             Check.Compare(
                 "root-depth", $"Depth for {chosen.Crop.Plural}", LoadCase.Normal, chosen.Crop.LeastDepth, area.UsableDepth, Unit.Metre, "What it roots in beside what there is.", null, [depth],
                 new Remedy("Soil at least this deep", chosen.Crop.LeastDepth + wetLayer, Unit.Metre)),
         ];
-        var (verdict, words) = Say(chosen, fits, checks);
-        return new(verdict, words, litres, plan, depth, fits, chosen, checks);
+        var (verdict, words) = Say(chosen, chosen is null ? crops.Count(c => PlantsThatFit.WhyNot(area, c, allowed) is null) : 0, crops.Count, checks);
+        return new(verdict, words, litres, plan, depth, Ordered(crops, c => PlantsThatFit.Work(area, c, allowed)), chosen, checks);
     }
 
-    private static (Verdict Verdict, string Words) Say(CropFit? chosen, List<CropFit> fits, List<Check> checks)
+    private static Lazy<IReadOnlyList<CropFit>> Ordered(IReadOnlyList<Crop> crops, Func<Crop, CropFit> fit) => new(() => [.. crops.Select(fit).OrderBy(f => f.Count == 0)]);
+
+    private static (Verdict Verdict, string Words) Say(CropFit? chosen, int fitting, int inAll, List<Check> checks)
     {
         if (chosen is { Count: 0 }) return (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}");
         if (chosen is not null) return (Verdicts.Worst(checks), $"{chosen.Count} {(chosen.Count == 1 ? chosen.Crop.Name.ToLowerInvariant() : chosen.Crop.Plural)}, set by {(chosen.Limit == "soil" ? "the soil there is" : "the room")}.");
-        return fits[0].Count == 0 ? (Verdict.Fails, "Nothing on the list grows in it.") : (Verdict.Sound, $"{fits.Count(f => f.Count > 0)} of {fits.Count} crops fit.");
+        return fitting == 0 ? (Verdict.Fails, "Nothing on the list grows in it.") : (Verdict.Sound, $"{fitting} of {inAll} crops fit.");
     }
 
     private static GrowAssessment Support(Blueprint blueprint, Brief brief)
     {
         var frame = blueprint.Climbing!;
-        var fits = Crops.All.Select(c => Climb(c, frame)).OrderBy(f => f.Count == 0).ToList();
-        var chosen = brief.Crop is null ? null : fits.First(f => f.Crop == brief.Crop);
+        var fits = Ordered(Crops.In(brief.Handbook), c => Climb(c, frame));
+        var chosen = brief.Crop is null ? null : Climb(brief.Crop, frame);
         var (verdict, words) = chosen is { Count: 0 }
             ? (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}")
-            : chosen is not null ? (Verdict.Sound, $"{chosen.Count} {chosen.Crop.Plural} climb it.") : (Verdict.Sound, $"{fits.Count(f => f.Count > 0)} climbers can use it.");
+            : chosen is not null ? (Verdict.Sound, $"{chosen.Count} {chosen.Crop.Plural} climb it.") : (Verdict.Sound, $"{fits.Value.Count(f => f.Count > 0)} climbers can use it.");
         Sum around = Sum.Of("Round the feet", "n × 2 r sin(π/n)", [new("n", "feet", frame.Feet, Unit.Count)], frame.Around, Unit.Metre, "Polygon through the feet");
         return new(verdict, words, null, null, around, fits, chosen, []);
     }

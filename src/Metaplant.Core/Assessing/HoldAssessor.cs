@@ -12,7 +12,7 @@ internal static class HoldAssessor
         var weakest = Verdicts.Weakest(checks);
         var verdict = Verdicts.Worst(checks);
         var wet = blueprint.Fill.Count == 0 ? null : WetMass(blueprint, brief);
-        return new(verdict, Say(verdict, weakest), checks, weakest, wet, Carry(blueprint, wet?.Value));
+        return new(verdict, Say(verdict, weakest), checks, weakest, wet, Carry(blueprint, wet?.Value, brief.Handbook));
     }
 
     private static string Say(Verdict verdict, Check? weakest) => (verdict, weakest) switch
@@ -31,13 +31,13 @@ internal static class HoldAssessor
             brief.Medium.SaturatedDensity * volume + blueprint.Handling.EmptyMass, Unit.Kilogram, "Soil full of water and the thing itself");
     }
 
-    private static string Carry(Blueprint blueprint, double? wet)
+    private static string Carry(Blueprint blueprint, double? wet, Materials.Handbook handbook)
     {
         var empty = blueprint.Handling.EmptyMass;
-        if (wet is { } all && Lifting.People(all) == 1) return "One person can carry it full.";
-        var once = wet is null ? "" : Lifting.People(wet.Value) is null ? " Fill it where it stands; nobody moves it wet." : " Full, it takes two or three.";
+        if (wet is { } all && Lifting.People(all, handbook) == 1) return "One person can carry it full.";
+        var once = wet is null ? "" : Lifting.People(wet.Value, handbook) is null ? " Fill it where it stands; nobody moves it wet." : " Full, it takes two or three.";
         if (blueprint.Handling.BuiltInPlace) return "Built where it stands." + once;
-        var people = Lifting.People(empty) ?? 0;
+        var people = Lifting.People(empty, handbook) ?? 0;
         return (people switch { 0 => $"Empty it is {empty:0} kg: roll it or use a barrow.", 1 => $"One person carries it empty ({empty:0} kg).", _ => $"{people} people carry it empty ({empty:0} kg)." }) + once;
     }
 }

@@ -65,13 +65,13 @@ public abstract class Calculator
     public virtual IReadOnlyList<Input> InputsFor(GivenFields given) => Inputs;
 
     /// <summary>Answers, or names every input that is missing, out of range or impossible beside another. Never throws for any input.</summary>
-    public Outcome<Answer> Reckon(GivenFields given, Handbook handbook) => Read(given).Then(v => Finite(Work(v, handbook)));
+    public Outcome<Answer> Reckon(GivenFields given, Handbook handbook) => Read(given, handbook).Then(v => Finite(Work(v, handbook)));
 
     /// <summary>The thing in question, drawn to scale, its dimensions tied to the inputs by their paths.</summary>
-    public Outcome<View> Draw(GivenFields given, Handbook handbook) => Read(given).Then(v => (Outcome<View>)Draw(v, Work(v, handbook)));
+    public Outcome<View> Draw(GivenFields given, Handbook handbook) => Read(given, handbook).Then(v => (Outcome<View>)Draw(v, Work(v, handbook)));
 
     /// <summary>Refuses inputs that cannot be together; each is already inside its own range.</summary>
-    protected virtual void Cross(Values v)
+    protected virtual void Cross(Values v, Handbook handbook)
     {
     }
 
@@ -90,10 +90,10 @@ public abstract class Calculator
         return numbers.All(double.IsFinite) ? answer : new Problem(Slide, "With these numbers together there is no answer.");
     }
 
-    private Outcome<Values> Read(GivenFields given)
+    private Outcome<Values> Read(GivenFields given, Handbook handbook)
     {
-        var values = Values.Read(InputsFor(given), given);
-        if (values.Problems.Count == 0) Cross(values);
+        var values = Values.Read(InputsFor(given), given, handbook);
+        if (values.Problems.Count == 0) Cross(values, handbook);
         return values.Problems.Count > 0 ? Outcome<Values>.Refuse(values.Problems) : values;
     }
 }

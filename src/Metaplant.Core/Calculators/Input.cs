@@ -13,11 +13,19 @@ public abstract record Input(string Name, string Title, bool Optional);
 /// <param name="Greatest">The greatest it can be, included.</param>
 /// <param name="Typical">What stands there until somebody measures; also the default when it is left out, where <paramref name="HasDefault"/> is set.</param>
 public sealed record NumberInput(
-    string Name, string Title, Unit Unit, double Least, double Greatest, double Typical, bool Optional = false, bool HasDefault = false, bool ZeroAllowed = false) : Input(Name, Title, Optional);
+    string Name, string Title, Unit Unit, double Least, double Greatest, double Typical, bool Optional = false, bool HasDefault = false, bool ZeroAllowed = false) : Input(Name, Title, Optional)
+{
+    /// <summary>The row of the handbook it has its default from, so that the gardener's own value counts here too.</summary>
+    public string? Row { get; init; }
+}
 
 /// <summary>One of a few words.</summary>
 /// <param name="Default">Taken when it is left out; null when it may not be.</param>
-public sealed record ChoiceInput(string Name, string Title, IReadOnlyList<string> Options, string? Default = null) : Input(Name, Title, Default is not null);
+public sealed record ChoiceInput(string Name, string Title, IReadOnlyList<string> Options, string? Default = null) : Input(Name, Title, Default is not null)
+{
+    /// <summary>Words a person may well say that are refused for a reason worth telling, with that sentence.</summary>
+    public IReadOnlyDictionary<string, string>? Refused { get; init; }
+}
 
 /// <summary>Yes or no.</summary>
 /// <param name="Default">Taken when it is left out; null when it may not be.</param>
@@ -51,6 +59,9 @@ internal static class Ask
 
     /// <summary>May be left out, and then it is the typical one.</summary>
     public static NumberInput OrTypical(this NumberInput input) => input with { Optional = true, HasDefault = true };
+
+    /// <summary>May be left out, and then it is a row of the handbook.</summary>
+    public static NumberInput OrRow(this NumberInput input, string row) => input with { Optional = true, HasDefault = true, Row = row };
 
     public static NumberInput UnitWeight(string name = "unitWeight", string title = "Weight of the soil", double typical = 15e3) => Number(name, title, Unit.NewtonPerCubicMetre, 0, 40e3, typical);
 

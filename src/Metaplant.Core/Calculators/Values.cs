@@ -1,4 +1,5 @@
 using Metaplant.Core.Geometry;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Calculators;
@@ -14,10 +15,13 @@ public sealed class Values
     private readonly Dictionary<string, object> read = new(StringComparer.Ordinal);
     private readonly List<Problem> problems;
     private readonly string path;
+    private readonly Handbook handbook;
+    private readonly HashSet<string> leftOut = new(StringComparer.Ordinal);
 
-    private Values(string path, List<Problem> problems)
+    private Values(string path, List<Problem> problems, Handbook handbook)
     {
         this.path = path;
+        this.handbook = handbook;
         this.problems = problems;
     }
 
@@ -29,6 +33,10 @@ public sealed class Values
 
     /// <summary>The number, or another where it was left out.</summary>
     public double Or(string name, double other) => read.TryGetValue(name, out var value) ? (double)value : other;
+
+    /// <summary>The number as a term: as it was given, or as the row of the handbook that it is taken from when left out.</summary>
+    public Term Term(string symbol, string meaning, NumberInput input)
+        => new(symbol, meaning, this[input.Name], input.Unit, leftOut.Contains(input.Name) ? input.Row : null);
 
     public double? Maybe(string name) => read.TryGetValue(name, out var value) ? (double)value : null;
 
@@ -56,9 +64,9 @@ public sealed class Values
     }
 
     /// <summary>Reads what was given by what is asked for.</summary>
-    public static Values Read(IReadOnlyList<Input> inputs, GivenFields given)
+    public static Values Read(IReadOnlyList<Input> inputs, GivenFields given, Handbook handbook)
     {
-        var values = new Values("", []);
+        var values = new Values("", [], handbook);
         values.ReadAll(inputs, given);
         return values;
     }
@@ -75,9 +83,10 @@ public sealed class Values
 
     private void LeftOut(Input input)
     {
+        leftOut.Add(input.Name);
         switch (input)
         {
-            case NumberInput { HasDefault: true } n: read[n.Name] = n.Typical; break;
+            case NumberInput { HasDefault: true } n: read[n.Name] = n.Row is { } row ? handbook[row] : n.Typical; break;
             case ChoiceInput { Default: { } word } c: read[c.Name] = word; break;
             case FlagInput { Default: { } flag } f: read[f.Name] = flag; break;
             case ListInput { Least: 0 } l: read[l.Name] = (IReadOnlyList<Values>)[]; break;
@@ -92,6 +101,7 @@ public sealed class Values
         (NumberInput n, GivenNumber g) => Number(n, g.Value),
         (NumberInput n, _) => Wrong(n.Name, $"{n.Title} must be a number{Of(n.Unit)}."),
         (ChoiceInput c, GivenText t) when c.Options.Contains(t.Value) => t.Value,
+        (ChoiceInput { Refused: { } refused } c, GivenText t) when refused.TryGetValue(t.Value, out var why) => Wrong(c.Name, why),
         (ChoiceInput c, _) => Wrong(c.Name, $"{c.Title} must be one of {string.Join(", ", c.Options)}."),
         (FlagInput, GivenFlag f) => f.Value,
         (FlagInput f, _) => Wrong(f.Name, $"{f.Title} must be true or false."),
@@ -114,7 +124,7 @@ public sealed class Values
 
     private Values Inside(string name, IReadOnlyList<Input> fields, GivenFields given)
     {
-        var inside = new Values($"{path}{name}.", problems);
+        var inside = new Values($"{path}{name}.", problems, handbook);
         inside.ReadAll(fields, given);
         return inside;
     }

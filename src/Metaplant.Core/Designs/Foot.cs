@@ -22,15 +22,12 @@ public sealed record NoSoil : Foot;
 /// <param name="Pierced">True when a liner is pierced rather than a floor drilled.</param>
 public sealed record ClosedFloor(Outline Outline, double HoleDiameter, double PadDiameter, double Raise, double TopToBase, bool Pierced) : Foot
 {
-    /// <summary>The least clearance under a drained foot, m.</summary>
-    public const double LeastRaise = .040;
-
     /// <summary>The least web between a hole and the wall, m.</summary>
     public const double EdgeWeb = .005;
 
     /// <summary>How far apart the holes may be for this medium, rain and thirst.</summary>
     public HoleSpacing Spacing(Brief brief) => HoleSpacing.Work(
-        brief.Medium.Conductivity, brief.Handbook[Practice.RainRate], HoleDiameter, HoleSpacing.ToleratedWetDepth(brief.Thirst), PadDiameter, Math.Max(1, TopToBase));
+        brief.Medium.Conductivity, brief.Handbook[Practice.RainRate], HoleDiameter, HoleSpacing.ToleratedWetDepth(brief.Handbook, brief.Thirst), PadDiameter, Math.Max(1, TopToBase));
 
     /// <summary>Where the holes go, clear of the wall.</summary>
     public HoleGrid Holes(Brief brief)

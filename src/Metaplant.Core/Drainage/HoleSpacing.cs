@@ -21,13 +21,8 @@ public sealed record HoleSpacing(double BySoil, double ByEntry, double CellRadiu
 {
     public double Spacing => Math.Min(BySoil, ByEntry);
 
-    public static double ToleratedWetDepth(ThirstClass thirst) => thirst switch
-    {
-        ThirstClass.DryFooted => .030,
-        ThirstClass.Ordinary => .050,
-        ThirstClass.Thirsty => .100,
-        _ => throw new ArgumentOutOfRangeException(nameof(thirst), thirst, "Unknown class of thirst."),
-    };
+    /// <summary>Free water in m that a class tolerates midway between holes.</summary>
+    public static double ToleratedWetDepth(Handbook handbook, ThirstClass thirst) => handbook[Practice.WetDepth(thirst.ToString().ToLowerInvariant())];
 
     /// <summary>
     /// How far apart holes may be so that free water midway stands no deeper than <paramref name="wetDepth"/>.

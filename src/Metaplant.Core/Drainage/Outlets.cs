@@ -6,14 +6,8 @@ namespace Metaplant.Core.Drainage;
 /// <summary>A long vessel that drains to an outlet of its own.</summary>
 public static class Outlet
 {
-    /// <summary>Fall towards the outlet, part of the way from the far end.</summary>
-    public const double UsualSlope = .015;
-
-    /// <summary>The filter over an outlet is at least this many outlets across.</summary>
-    public const double FilterAcross = 3;
-
-    /// <summary>How much higher the far end stands, m.</summary>
-    public static double Fall(double length, double slope = UsualSlope) => length * slope;
+    /// <summary>How much higher the far end stands, m. The slope is part of the way; .015 is usual.</summary>
+    public static double Fall(double length, double slope) => length * slope;
 
     /// <summary>
     /// Openings of the filter in m, the coarsest over the outlet and the finest against the soil: at most the outlet itself, at most D₈₅ of the medium outside, with one step between when they are more than four times apart.

@@ -12,49 +12,102 @@ public enum Climbing
     Tied,
 }
 
+/// <summary>Which half of the day's sun suits it when it gets only one.</summary>
+public enum SunHalf
+{
+    Either,
+    Morning,
+    Afternoon,
+}
+
+/// <summary>How it takes a hot wall or dark sides.</summary>
+public enum HeatClass
+{
+    /// <summary>Bolts or wilts; wants pale sides and afternoon shade.</summary>
+    Cool,
+    Ordinary,
+
+    /// <summary>Is the better for it.</summary>
+    LovesHeat,
+}
+
+/// <summary>How rich a soil it wants.</summary>
+public enum MediumClass
+{
+    Lean,
+    Ordinary,
+    Rich,
+}
+
+/// <summary>Whether it grows in the cool of the year or needs the warm months.</summary>
+public enum GrowingSeason
+{
+    Cool,
+    Warm,
+}
+
+public enum PlantForm
+{
+    Upright,
+    Bushy,
+    Trailing,
+}
+
+/// <summary>How it is started.</summary>
+public enum Raising
+{
+    /// <summary>Seed, where it is to grow.</summary>
+    SowInPlace,
+
+    /// <summary>Seed under cover, planted out later.</summary>
+    RaiseUnderCover,
+
+    /// <summary>Young plants, sets, tubers, runners or cuttings.</summary>
+    SetOut,
+}
+
+/// <summary>How it is picked.</summary>
+public enum Picking
+{
+    /// <summary>All at once, and the place is free.</summary>
+    Once,
+
+    /// <summary>Cut, and it grows again.</summary>
+    CutAgain,
+
+    /// <summary>A little at a time for as long as it bears.</summary>
+    LittleByLittle,
+}
+
 /// <summary>
-/// A crop. Spacings, depth, height and grip in m; litres of soil one plant wants; light in hours of sun.
+/// A crop. Lengths in m, days counted from sowing and from planting out, temperatures in °C.
 /// </summary>
 /// <param name="Edible">False for ornamentals.</param>
-/// <param name="ThickestGrip">The thickest stick it can climb by itself, m; 0 for a plant that does not climb, and not asked of one that is tied.</param>
+/// <param name="LeastLitres">Soil one plant wants.</param>
+/// <param name="LightHours">Hours of sun in a summer's day.</param>
+/// <param name="Thirst">How wet its feet may stand, and how often it wants water.</param>
+/// <param name="LeastNight">The coldest night it comes through unharmed.</param>
+/// <param name="Spread">How far it reaches across when grown; what is beyond the rim is room gained.</param>
+/// <param name="ThickestGrip">The thickest stick it can climb by itself; 0 for a plant that does not climb, and not asked of one that is tied.</param>
+/// <param name="DaysToPlant">From sowing to planting out; 0 when it is sown in place or set out.</param>
+/// <param name="DaysToHarvest">From planting out, or sowing in place, to the first picking; the first year's for a perennial.</param>
+/// <param name="HarvestDays">How long it goes on.</param>
+/// <param name="Yield">What one plant gives in a season in kg; 0 for an ornamental.</param>
+/// <param name="YieldSpread">Half the range about it as a part of it: .4 for from 0.6 to 1.4 times.</param>
+/// <param name="KeepsDays">How long it keeps once picked, in the cool.</param>
+/// <param name="Kc">Water it uses over that of grass, in full leaf. FAO-56 table 12.</param>
+/// <param name="Depletion">p, the part of the water at hand it takes before it suffers. FAO-56 table 22.</param>
+/// <param name="BuryLimit">How far its stem may be buried when soil is topped up or it is set deeper.</param>
+/// <param name="EatenBy">What eats it, the worst first.</param>
 public sealed record Crop(
-    string Id, string Name, string Plural, bool Edible, double Spacing, double RowSpacing, double LeastDepth, double LeastLitres, double LightHours, ThirstClass Thirst,
-    Climbing Climbing, double ThickestGrip, double Height);
-
-/// <summary>
-/// The table of crops. Spacings and depths are the usual ones of kitchen-garden practice for full-grown plants; litres are what one plant wants in a vessel.
-/// </summary>
-public static class Crops
+    string Id, string Name, string Plural, bool Edible, double Spacing, double RowSpacing, double LeastDepth, double LeastLitres, double LightHours, SunHalf SunHalf,
+    ThirstClass Thirst, HeatClass Heat, MediumClass Medium, GrowingSeason Season, double LeastNight, double Height, double Spread, PlantForm Form, Climbing Climbing, double ThickestGrip,
+    Raising Raising, double DaysToPlant, double DaysToHarvest, double HarvestDays, Picking Picking, double Yield, double YieldSpread, double KeepsDays, double Kc, double Depletion,
+    double BuryLimit, IReadOnlyList<string> EatenBy)
 {
-    public static IReadOnlyList<Crop> All { get; } =
-    [
-        new("lettuce", "Lettuce", "lettuces", true, .25, .25, .15, 3, 4, ThirstClass.Thirsty, Climbing.None, 0, .25),
-        new("radish", "Radish", "radishes", true, .05, .15, .12, .4, 4, ThirstClass.Ordinary, Climbing.None, 0, .20),
-        new("spinach", "Spinach", "spinach plants", true, .15, .25, .20, 2, 4, ThirstClass.Thirsty, Climbing.None, 0, .30),
-        new("chard", "Chard", "chard plants", true, .30, .30, .25, 6, 4, ThirstClass.Ordinary, Climbing.None, 0, .50),
-        new("beetroot", "Beetroot", "beetroots", true, .10, .25, .25, 2, 5, ThirstClass.Ordinary, Climbing.None, 0, .35),
-        new("carrot", "Carrot", "carrots", true, .05, .20, .30, .8, 5, ThirstClass.Ordinary, Climbing.None, 0, .35),
-        new("kohlrabi", "Kohlrabi", "kohlrabi", true, .25, .30, .22, 5, 5, ThirstClass.Ordinary, Climbing.None, 0, .40),
-        new("spring-onion", "Spring onion", "spring onions", true, .03, .15, .15, .3, 5, ThirstClass.Ordinary, Climbing.None, 0, .30),
-        new("strawberry", "Strawberry", "strawberry plants", true, .30, .40, .20, 4, 6, ThirstClass.Ordinary, Climbing.None, 0, .25),
-        new("thyme", "Thyme", "thyme plants", true, .25, .30, .15, 2.5, 6, ThirstClass.DryFooted, Climbing.None, 0, .25),
-        new("rosemary", "Rosemary", "rosemary bushes", true, .60, .60, .30, 12, 6, ThirstClass.DryFooted, Climbing.None, 0, 1.0),
-        new("tomato", "Tomato", "tomatoes", true, .45, .60, .30, 15, 7, ThirstClass.Ordinary, Climbing.Tied, 0, 1.8),
-        new("courgette", "Courgette", "courgettes", true, .80, .80, .30, 30, 6, ThirstClass.Thirsty, Climbing.None, 0, .60),
-        new("potato", "Potato", "potatoes", true, .35, .60, .35, 15, 6, ThirstClass.Ordinary, Climbing.None, 0, .60),
-        new("parsnip", "Parsnip", "parsnips", true, .15, .30, .45, 4, 5, ThirstClass.Ordinary, Climbing.None, 0, .50),
-        new("dwarf-bean", "Dwarf bean", "dwarf beans", true, .15, .40, .25, 4, 6, ThirstClass.Ordinary, Climbing.None, 0, .50),
-        new("runner-bean", "Runner bean", "runner beans", true, .20, .45, .35, 8, 6, ThirstClass.Thirsty, Climbing.Twiner, .040, 2.4),
-        new("pea", "Climbing pea", "climbing peas", true, .07, .45, .25, 3, 5, ThirstClass.Ordinary, Climbing.Tendril, .006, 1.6),
-        new("cucumber", "Cucumber", "cucumbers", true, .45, .60, .30, 15, 7, ThirstClass.Thirsty, Climbing.Tendril, .008, 1.8),
-        new("sweet-pea", "Sweet pea", "sweet peas", false, .15, .30, .25, 3, 5, ThirstClass.Ordinary, Climbing.Tendril, .006, 1.8),
-        new("nasturtium", "Nasturtium", "nasturtiums", false, .30, .30, .15, 3, 5, ThirstClass.DryFooted, Climbing.Scrambler, .012, .40),
-        new("lavender", "Lavender", "lavender bushes", false, .40, .45, .25, 8, 6, ThirstClass.DryFooted, Climbing.None, 0, .60),
-        new("viola", "Viola", "violas", false, .15, .15, .12, 1, 3, ThirstClass.Ordinary, Climbing.None, 0, .20),
-        new("stonecrop", "Stonecrop", "stonecrops", false, .15, .15, .08, .8, 6, ThirstClass.DryFooted, Climbing.None, 0, .10),
-    ];
+    /// <summary>The least one plant gives in a poor season, kg.</summary>
+    public double LeastYield => Yield * (1 - YieldSpread);
 
-    private static readonly Dictionary<string, Crop> ById = All.ToDictionary(c => c.Id, StringComparer.Ordinal);
-
-    public static Crop? Find(string id) => ById.GetValueOrDefault(id);
+    /// <summary>The most one plant gives in a good season, kg.</summary>
+    public double GreatestYield => Yield * (1 + YieldSpread);
 }

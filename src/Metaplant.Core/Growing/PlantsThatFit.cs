@@ -13,6 +13,8 @@ public sealed record CropFit(Crop Crop, int Count, Layout Layout, string Limit, 
 /// <summary>Counts plants in an area by spacing, volume and depth.</summary>
 public static class PlantsThatFit
 {
+    private const double Slack = 1e-9;
+
     /// <summary>
     /// Centres within the outline inset by <paramref name="edgeMargin"/> m (default half the in-row spacing), by the best lattice. No layout at all when the inset leaves nothing.
     /// </summary>
@@ -21,22 +23,30 @@ public static class PlantsThatFit
             ? Lattice.Fill(inside, spacing, rowSpacing)
             : new Layout(LatticePattern.Square, []);
 
+    /// <summary>Why not even one plant of a crop goes in, as a sentence; null when one does. Far quicker than <see cref="Work"/>, with the same answer.</summary>
+    public static string? WhyNot(PlantingArea area, Crop crop, bool foodAllowed)
+    {
+        if (crop.Edible && !foodAllowed) return "What it is made of is for ornamentals only.";
+        if (area.UsableDepth < crop.LeastDepth - Slack) return $"{area.UsableDepth * 1000:0} mm to root in; it wants {crop.LeastDepth * 1000:0} mm.";
+        if (BySoil(area, crop) == 0) return $"{area.Litres:0} litres of soil; one wants {crop.LeastLitres:0.#}.";
+        var narrowest = Math.Min(area.Outline.Length, area.Outline.Width);
+        return narrowest < Math.Min(crop.Spacing / 2, Math.Min(crop.Spacing, crop.RowSpacing)) ? $"Too narrow: one wants {crop.Spacing * 1000:0} mm." : null;
+    }
+
     /// <summary>The count by room, capped by one plant for each of its least litres, and zero with the reason when the depth or the use forbids it.</summary>
     public static CropFit Work(PlantingArea area, Crop crop, bool foodAllowed)
     {
-        if (crop.Edible && !foodAllowed) return None("What it is made of is for ornamentals only.");
-        if (area.UsableDepth < crop.LeastDepth - 1e-9) return None($"{area.UsableDepth * 1000:0} mm to root in; it wants {crop.LeastDepth * 1000:0} mm.");
-        var bySoil = (int)Math.Floor(area.Litres / crop.LeastLitres + 1e-9);
-        if (bySoil == 0) return None($"{area.Litres:0} litres of soil; one wants {crop.LeastLitres:0.#}.");
+        if (WhyNot(area, crop, foodAllowed) is { } why) return new(crop, 0, new(LatticePattern.Square, []), "", why);
         var layout = Layout(area.Outline, crop.Spacing, crop.RowSpacing);
-        if (layout.Count == 0 && Math.Min(area.Outline.Length, area.Outline.Width) >= crop.Spacing / 2) layout = new(LatticePattern.Square, [default]);
-        if (layout.Count == 0) return None($"Too narrow: one wants {crop.Spacing * 1000:0} mm.");
+        // Narrower than its margins, a place still takes one plant in its middle.
+        if (layout.Count == 0) layout = new(LatticePattern.Square, [default]);
+        var bySoil = BySoil(area, crop);
         return layout.Count <= bySoil
             ? new(crop, layout.Count, layout, "room", null)
             : new(crop, bySoil, new(layout.Pattern, Spread(layout.Positions, bySoil)), "soil", null);
-
-        CropFit None(string why) => new(crop, 0, new(LatticePattern.Square, []), "", why);
     }
+
+    private static int BySoil(PlantingArea area, Crop crop) => (int)Math.Min(int.MaxValue, Math.Floor(area.Litres / crop.LeastLitres + Slack));
 
     /// <summary>So many of the places, evenly taken, when the soil feeds fewer than there is room for.</summary>
     private static List<Point> Spread(IReadOnlyList<Point> places, int count)

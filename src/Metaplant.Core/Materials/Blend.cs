@@ -6,19 +6,16 @@ public sealed record BlendPart(Medium Medium, double Parts);
 /// <summary>A blend of media by volume. All of it is an estimate.</summary>
 public static class Blend
 {
-    /// <summary>Part of the volume that is lost as fines fill the gaps between coarse grains.</summary>
-    public const double LossOnMixing = .05;
-
     private const double Water = 1000;
 
     /// <summary>
-    /// The blend as a medium. Dry mass and water held are kept while the volume shrinks by 5 %, which comes out of the pores: ρ = Σ p ρ/(.95 Σ p), likewise water at field capacity and wilting;
+    /// The blend as a medium. Dry mass and water held are kept while the volume shrinks as fines fill the gaps between coarse grains, by 5 % as published, which comes out of the pores: ρ = Σ p ρ/(.95 Σ p), likewise water at field capacity and wilting;
     /// porosity 1 − (1 − n̄)/.95. Conductivity is the log mean, the rest the weighted mean. One medium alone is not mixed and stays itself.
     /// </summary>
-    public static Medium Of(IReadOnlyList<BlendPart> parts)
+    public static Medium Of(IReadOnlyList<BlendPart> parts, double lossOnMixing)
     {
         ArgumentOutOfRangeException.ThrowIfZero(parts.Count);
-        var kept = parts.Select(p => p.Medium.Id).Distinct(StringComparer.Ordinal).Count() == 1 ? 1 : 1 - LossOnMixing;
+        var kept = parts.Select(p => p.Medium.Id).Distinct(StringComparer.Ordinal).Count() == 1 ? 1 : 1 - lossOnMixing;
         var dry = Mean(m => m.DryDensity) / kept;
         var porosity = Math.Max(0, 1 - (1 - Mean(m => m.Porosity)) / kept);
         var lostPores = (1 - kept) / kept;

@@ -24,6 +24,7 @@ public sealed record FillSinking(double Lost, double Rate, double AtOnce);
 /// <summary>
 /// How wood holds nitrogen while it rots: the part of the dry mass that rots in a year.
 /// </summary>
+[Table(30, "How fills sink and rot")]
 public static class Fills
 {
     private const string Estimate = "Estimate; your own log corrects it";

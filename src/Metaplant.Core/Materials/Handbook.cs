@@ -1,15 +1,29 @@
 using System.Collections.Frozen;
+using System.Reflection;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Materials;
+
+/// <summary>Rows that belong together, such as those of the crops.</summary>
+public sealed record HandbookTable(string Title, IReadOnlyList<Constant> Rows);
 
 /// <summary>
 /// Every constant of the job, by id, with the gardener's own values in place of ours where there are any. Immutable.
 /// </summary>
 public sealed class Handbook
 {
+    /// <summary>The tables with the published values, in their order.</summary>
+    public static IReadOnlyList<HandbookTable> Tables { get; } =
+    [
+        .. from type in typeof(Handbook).Assembly.GetTypes()
+           let table = type.GetCustomAttribute<TableAttribute>()
+           where table is not null
+           orderby table.Order
+           select new HandbookTable(table.Title, (IReadOnlyList<Constant>)type.GetProperty("Rows")!.GetValue(null)!),
+    ];
+
     /// <summary>All rows in the order of the tables, with the published values.</summary>
-    public static IReadOnlyList<Constant> Rows { get; } = [.. Media.Rows, .. Timbers.Rows, .. Substances.Rows, .. Fills.Rows, .. Practice.Rows];
+    public static IReadOnlyList<Constant> Rows { get; } = [.. Tables.SelectMany(t => t.Rows)];
 
     private static readonly FrozenDictionary<string, Constant> Published = Rows.ToFrozenDictionary(r => r.Id, StringComparer.Ordinal);
 

@@ -23,6 +23,7 @@ public sealed record Medium(
 /// The table of growing media. Mineral soils: FAO-56 table 19 and Rawls, Brakensiek &amp; Saxton (1982), Trans. ASAE 25(5), wet layer from
 /// the bubbling pressure. Organic media are estimates and are marked so.
 /// </summary>
+[Table(10, "Growing media")]
 public static class Media
 {
     private const double MillimetresPerHour = 1e-3 / 3600;

@@ -2,21 +2,48 @@ using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Materials;
 
-/// <summary>Constants of practice: factors of the codes, the rain designed for, what a person lifts, how much slower salvage is to work.</summary>
+/// <summary>Constants of practice: the rain designed for, how holes and fills behave, how much slower salvage is to work.</summary>
+[Table(50, "Practice")]
 public static class Practice
 {
     public const string RainRate = "practice.rain";
     public const string SalvageFactor = "practice.salvage-factor";
-    public const string WireYield = "practice.wire-yield";
-    public const string PegGroundWeight = "practice.peg-ground";
-    public const string FibreStrength = "practice.line-strength";
+    public const string Discharge = "practice.discharge";
+    public const string Clogging = "practice.clogging";
+    public const string LeastRaise = "practice.least-raise";
+    public const string OutletSlope = "practice.outlet-slope";
+    public const string FilterAcross = "practice.filter-across";
+    public const string SoilOverPlaced = "practice.soil-over-placed";
+    public const string MulchOverPlaced = "practice.mulch-over-placed";
+    public const string LogVoids = "practice.log-voids";
+    public const string StickVoids = "practice.stick-voids";
+    public const string LossOnMixing = "practice.loss-on-mixing";
+    public const string RidgeSag = "practice.ridge-sag";
+    public const string WeavePacking = "practice.weave-packing";
+
+    private const string Experience = "Experience; measure your own";
+
+    /// <summary>The row of the wet depth a class of thirst tolerates: "dryfooted", "ordinary" or "thirsty".</summary>
+    public static string WetDepth(string thirst) => $"practice.wet-depth-{thirst}";
 
     public static IReadOnlyList<Constant> Rows { get; } =
     [
         new(RainRate, "q", "rain designed for", 10e-3 / 3600, Unit.MetrePerSecond, Evidence.Assumed, "A heavy summer hour, 10 mm/h"),
+        new(WetDepth("dryfooted"), "h", "free water that dry-footed plants tolerate midway between holes", .030, Unit.Metre, Evidence.Assumed, Experience),
+        new(WetDepth("ordinary"), "h", "free water that ordinary plants tolerate midway between holes", .050, Unit.Metre, Evidence.Assumed, Experience),
+        new(WetDepth("thirsty"), "h", "free water that thirsty plants tolerate midway between holes", .100, Unit.Metre, Evidence.Assumed, Experience),
+        new(Discharge, "C", "discharge of a sharp-edged hole", .6, Unit.One, Evidence.Measured, "ISO 5167-2, orifice with a free jet, rounded"),
+        new(Clogging, "k", "holes wanted over holes that must run, since half may clog", 2, Unit.One, Evidence.Assumed, Experience) { NeverBelow = 1 },
+        new(LeastRaise, "h_0", "least clearance under a drained foot", .040, Unit.Metre, Evidence.Assumed, "Leaves and slugs fill less; experience"),
+        new(OutletSlope, "s", "fall towards an outlet, part of the way", .015, Unit.One, Evidence.Assumed, "As roof gutters and paving, 1 to 2 %") { NeverAbove = .2 },
+        new(FilterAcross, "n", "outlets across that a filter is wide, at least", 3, Unit.One, Evidence.Assumed, Experience) { NeverBelow = 1 },
+        new(SoilOverPlaced, "k", "soil and compost to order over what is wanted in place", 1.15, Unit.One, Evidence.Assumed, Experience) { NeverBelow = 1, NeverAbove = 3 },
+        new(MulchOverPlaced, "k", "mulch and leaves to order over what is wanted in place", 1.3, Unit.One, Evidence.Assumed, Experience) { NeverBelow = 1, NeverAbove = 3 },
+        new(LogVoids, "v", "voids between stacked logs", .40, Unit.One, Evidence.Assumed, "Solid content of stacked round wood, 0.6 to 0.7"),
+        new(StickVoids, "v", "voids between stacked sticks", .55, Unit.One, Evidence.Assumed, "Solid content of stacked branches, 0.4 to 0.5"),
+        new(LossOnMixing, "l", "volume lost on mixing", .05, Unit.One, Evidence.Assumed, "Fines fill the gaps between coarse grains; experience") { NeverAbove = .3 },
+        new(RidgeSag, "L/u", "span over the sag allowed of a ridge", 100, Unit.One, Evidence.Assumed, "Looks, not strength") { NeverBelow = 30 },
+        new(WeavePacking, "k", "height of a course over the rod's thickness", .9, Unit.One, Evidence.Assumed, Experience) { NeverBelow = .5 },
         new(SalvageFactor, "k", "reclaiming and using salvage against new material", 2.5, Unit.One, Evidence.Assumed, "Experience; replaced by your own times once there are any"),
-        new(WireYield, "f_y", "yield of soft fence wire", 250e6, Unit.Pascal, Evidence.Assumed, "Annealed low-carbon wire, EN 10218-2, lower end"),
-        new(FibreStrength, "f_l", "strength of cord of unknown make", 60e6, Unit.Pascal, Evidence.Assumed, "A third of new laid fibre rope, for age and knots"),
-        new(PegGroundWeight, "γ_g", "weight of the ground round a peg", 18e3, Unit.NewtonPerCubicMetre, Evidence.Assumed, "Firm sand"),
     ];
 }

@@ -38,6 +38,7 @@ public enum Substance
 }
 
 /// <summary>Names and strengths of what things are made of.</summary>
+[Table(70, "Shells")]
 public static class Substances
 {
     /// <summary>Shells that carry soil by stretching: long-term and short-term strength in Pa, density in kg/m³.</summary>

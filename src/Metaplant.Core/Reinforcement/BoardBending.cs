@@ -3,19 +3,6 @@ using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Reinforcement;
 
-/// <summary>Partial factors and limits of EN 1990 and EN 1995-1-1 as this project uses them.</summary>
-public static class Partial
-{
-    public const double Soil = 1.35;
-    public const double Surcharge = 1.5;
-    public const double Timber = 1.3;
-
-    /// <summary>A board or wall may bend by its span over this, in the end.</summary>
-    public const double BendLimit = 150;
-
-    public const string Source = "EN 1995-1-1 6.1.6 and 2.2.3; loads by EN 1990";
-}
-
 /// <summary>A straight board on supports: depth across the load b and thickness along it t, both m.</summary>
 public sealed record BoardSection(double Height, double Thickness)
 {
@@ -26,11 +13,11 @@ public sealed record BoardSection(double Height, double Thickness)
 
 /// <summary>
 /// A board that carries a line load w = p b between equal supports. Moments, stresses and deflections are unfactored; utilisations are factored.
-/// Strength: 1.35 × soil and 1.5 × surcharge against k_mod f_mk / 1.3. Bend: unfactored, grown by 1 + k_def, against L/150.
+/// Strength: γ_G × soil and γ_Q × surcharge against k_mod f_mk/γ_M. Bend: unfactored, grown by 1 + k_def, against L/150.
 /// A blocked drain is accidental: factors 1.0, k_mod for accidental loads, and no bend limit.
 /// </summary>
 public sealed record BoardBending(
-    BoardSection Section, double Span, int Spans, TimberGrade Timber, Condition Condition, double SoilLine, double SurchargeLine, LoadCase Case)
+    BoardSection Section, double Span, int Spans, TimberGrade Timber, Condition Condition, double SoilLine, double SurchargeLine, LoadCase Case, CodeFactors Factors)
 {
     /// <summary>Unfactored load on each metre of board, N/m.</summary>
     public double Line => SoilLine + SurchargeLine;
@@ -40,11 +27,9 @@ public sealed record BoardBending(
     /// <summary>Unfactored bending stress, Pa.</summary>
     public double Stress => Moment / Section.Modulus;
 
-    public double DesignStrength => Case == LoadCase.Normal
-        ? Timber.Kmod * Timber.Bending * Condition.Factor() / Partial.Timber
-        : Timber.KmodAccidental * Timber.Bending * Condition.Factor();
+    public double DesignStrength => Timber.DesignBending(Condition, Case);
 
-    private double FactoredLine => Case == LoadCase.Normal ? Partial.Soil * SoilLine + Partial.Surcharge * SurchargeLine : Line;
+    private double FactoredLine => Case == LoadCase.Normal ? Factors.Soil * SoilLine + Factors.Surcharge * SurchargeLine : Line;
 
     /// <summary>Factored stress, Pa.</summary>
     public double DesignStress => MomentFor(FactoredLine, Span) / Section.Modulus;
@@ -54,7 +39,10 @@ public sealed record BoardBending(
     /// <summary>Bend in the end, m: the elastic one grown by creep.</summary>
     public double Deflection => Line * Math.Pow(Span, 4) / (BendDivisor * Timber.Modulus * Section.Inertia) * Timber.Creep;
 
-    public double BendUtilisation => Case == LoadCase.Normal ? Deflection / (Span / Partial.BendLimit) : 0;
+    public double BendUtilisation => Case == LoadCase.Normal ? Deflection / BendAllowed : 0;
+
+    /// <summary>The bend that is allowed in the end, m.</summary>
+    public double BendAllowed => Span / Factors.BendLimit;
 
     public double Utilisation => Math.Max(StrengthUtilisation, BendUtilisation);
 
@@ -85,18 +73,26 @@ public sealed record BoardBending(
             new("L", "centre to centre of supports", Span, Unit.Metre),
             new("b", "height of the board", Section.Height, Unit.Metre),
             new("t", "thickness of the board", Section.Thickness, Unit.Metre),
+            .. Case == LoadCase.Normal ? FactorTerms : [],
         ],
-        DesignStress, Unit.Pascal, Partial.Source,
-        Case == LoadCase.Normal ? "Soil × 1.35, people × 1.5" : "An accident: load × 1.0, strength for short loads");
+        DesignStress, Unit.Pascal, CodeFactors.Source,
+        Case == LoadCase.Normal ? $"Soil × {Factors.Soil:0.##}, people × {Factors.Surcharge:0.##}" : "An accident: load × 1.0, strength for short loads");
+
+    private Term[] FactorTerms =>
+    [
+        new("γ_G", "factor on soil", Factors.Soil, Unit.One, CodeFactors.SoilId),
+        .. SurchargeLine > 0 ? [new("γ_Q", "factor on people", Factors.Surcharge, Unit.One, CodeFactors.SurchargeId)] : (Term[])[],
+    ];
 
     public Sum CapacitySum => Sum.Of(
-        "Strength of the board", Case == LoadCase.Normal ? "f = k_mod f_mk c ÷ 1.3" : "f = k_mod f_mk c",
+        "Strength of the board", Case == LoadCase.Normal ? "f = k_mod f_mk c ÷ γ_M" : "f = k_mod f_mk c",
         [
             new("k_mod", "factor for duration and wetness", Case == LoadCase.Normal ? Timber.Kmod : Timber.KmodAccidental, Unit.One, $"timber.{Timber.Id}.{(Case == LoadCase.Normal ? "kmod" : "kmod-accidental")}"),
             new("f_mk", "bending strength of " + Timber.Name, Timber.Bending, Unit.Pascal, $"timber.{Timber.Id}.bending"),
             new("c", $"condition: {Condition}".ToLowerInvariant(), Condition.Factor(), Unit.One),
+            .. Case == LoadCase.Normal ? [new("γ_M", "factor on the material", Timber.PartialFactor, Unit.One, $"timber.{Timber.Id}.partial")] : (Term[])[],
         ],
-        DesignStrength, Unit.Pascal, Partial.Source);
+        DesignStrength, Unit.Pascal, CodeFactors.Source);
 
     public Sum DeflectionSum => Sum.Of(
         "Bend of the board in the end", $"u = w L⁴ ÷ ({BendDivisor:0.#} E b t³/12) × (1 + k_def)",
@@ -107,6 +103,7 @@ public sealed record BoardBending(
             new("b", "height of the board", Section.Height, Unit.Metre),
             new("t", "thickness of the board", Section.Thickness, Unit.Metre),
             new("1 + k_def", "growth by creep", Timber.Creep, Unit.One, $"timber.{Timber.Id}.creep"),
+            new("L/u", "span over the bend allowed", Factors.BendLimit, Unit.One, CodeFactors.BendLimitId),
         ],
-        Deflection, Unit.Metre, "EN 1995-1-1 2.2.3 and 7.2", "Limit: the span over 150");
+        Deflection, Unit.Metre, "EN 1995-1-1 2.2.3 and 7.2", $"Limit: the span over {Factors.BendLimit:0}");
 }

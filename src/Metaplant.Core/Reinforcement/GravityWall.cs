@@ -7,19 +7,14 @@ namespace Metaplant.Core.Reinforcement;
 /// <param name="Height">Soil behind it, to its top.</param>
 /// <param name="UnitWeight">Of the wall when dry, N/m³.</param>
 /// <param name="FootFriction">Friction between foot and ground, tan δ.</param>
-public sealed record GravityWall(double Width, double Height, double UnitWeight, double FootFriction = GravityWall.WoodOrStrawOnSoil)
+public sealed record GravityWall(double Width, double Height, double UnitWeight, double FootFriction)
 {
-    public const double SafetyFactor = 1.5;
-
-    /// <summary>tan δ of straw or timber on soil, an estimate on the safe side of EN 1997-1 6.5.3 for δ = 2/3 of 30°.</summary>
-    public const double WoodOrStrawOnSoil = .36;
-
     /// <summary>A wall braced by its own corners gets pressure at rest.</summary>
     private double Thrust(SoilLoad soil) => EarthPressure.Resultant(0, Height, WallKind.Braced, soil, Sums.LoadCase.Normal);
 
     public double Weight => Width * Height * UnitWeight;
 
-    /// <summary>Safety against sliding: friction at the foot over the thrust. At least <see cref="SafetyFactor"/> wanted, else stakes take all the thrust.</summary>
+    /// <summary>Safety against sliding: friction at the foot over the thrust. At least 1.5 is usual; with less, stakes take all the thrust.</summary>
     public double Sliding(SoilLoad soil) => Weight * FootFriction / Thrust(soil);
 
     /// <summary>Safety against overturning about the front of the foot: weight × half the width over the moment of the pressure.</summary>
@@ -30,7 +25,7 @@ public sealed record GravityWall(double Width, double Height, double UnitWeight,
         return Weight * Width / 2 / moment;
     }
 
-    /// <summary>The least width in m that gives both safeties, by solving each backwards.</summary>
-    public double LeastWidth(SoilLoad soil)
-        => Math.Max(Width * SafetyFactor / Sliding(soil), Width * Math.Sqrt(SafetyFactor / Overturning(soil)));
+    /// <summary>The least width in m that gives both the safety wanted, by solving each backwards.</summary>
+    public double LeastWidth(SoilLoad soil, double safety)
+        => Math.Max(Width * safety / Sliding(soil), Width * Math.Sqrt(safety / Overturning(soil)));
 }

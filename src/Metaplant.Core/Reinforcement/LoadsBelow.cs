@@ -1,22 +1,11 @@
 using Metaplant.Core.Materials;
+using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Reinforcement;
 
 /// <summary>What a planter does to what it stands on.</summary>
 public static class LoadsBelow
 {
-    /// <summary>Pressure in Pa that loose or made ground carries below a foot.</summary>
-    public const double LooseGround = 50e3;
-
-    /// <summary>Pressure in Pa that firm ground carries below a foot.</summary>
-    public const double FirmGround = 100e3;
-
-    /// <summary>Somebody leaning on the rim, N.</summary>
-    public const double HandAtRim = 300;
-
-    /// <summary>Part of the dry mass counted on against tipping, EN 1990.</summary>
-    private const double WeightCountedOn = .9;
-
     /// <summary>Wood left round a cut-out, m.</summary>
     public const double LeastRim = .040;
 
@@ -27,10 +16,12 @@ public static class LoadsBelow
     public static double FootPressure(double wetMass, int feet, double footArea) => wetMass * Medium.Gravity / (feet * footArea);
 
     /// <summary>
-    /// Safety against tipping: 0.9 × dry weight × half the foot's width over the overturning moment of the wind and of a hand at the rim. Range: at least 1 wanted. Mass in kg, forces in N, lengths in m.
+    /// The moment in N m that keeps a thing on its foot: the part of its dry weight that is counted on, over half the foot's width. Mass in kg, length in m.
     /// </summary>
-    public static double Tipping(double dryMass, double footWidth, double windForce, double windHeight, double rimHeight)
-        => WeightCountedOn * dryMass * Medium.Gravity * footWidth / 2 / Math.Max(windForce * windHeight + HandAtRim * rimHeight, double.Epsilon);
+    public static double Righting(double dryMass, double footWidth, CodeFactors factors) => factors.WeightCountedOn * dryMass * Medium.Gravity * footWidth / 2;
+
+    /// <summary>The moment in N m that tips it: the wind at its height, and a hand at the rim. Forces in N, lengths in m.</summary>
+    public static double Tipping(double windForce, double windHeight, double handAtRim, double rimHeight) => windForce * windHeight + handAtRim * rimHeight;
 
     /// <summary>Buckling load in N of a straight wooden leg held at both ends: π² E I/L² for a rectangle on its weak side, over 3 for a leg nobody has planed. Pa and m.</summary>
     public static double LegCapacity(double width, double thickness, double length, double modulus)
@@ -40,9 +31,9 @@ public static class LoadsBelow
 /// <summary>How many people lift it.</summary>
 public static class Lifting
 {
-    /// <summary>What one, two and three people lift together, kg.</summary>
-    private static readonly double[] Together = [25, 33, 38];
+    private const int Most = 3;
 
-    /// <summary>1, 2 or 3; null when it is too heavy for three and wants a barrow, a ramp or filling in place.</summary>
-    public static int? People(double mass) => Array.FindIndex(Together, t => mass <= t + 1e-9) is >= 0 and var i ? i + 1 : null;
+    /// <summary>1, 2 or 3; null when it is too heavy for three and wants a barrow, a ramp or filling in place. Mass in kg.</summary>
+    public static int? People(double mass, Handbook handbook)
+        => Enumerable.Range(1, Most).FirstOrDefault(n => mass <= handbook[Materials.People.Lift(n)] + Check.Tolerance) is > 0 and var people ? people : null;
 }

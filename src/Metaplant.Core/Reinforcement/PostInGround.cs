@@ -1,25 +1,16 @@
 using Metaplant.Core.Geometry;
 using Metaplant.Core.Materials;
+using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Reinforcement;
 
 /// <summary>The ground a post stands in.</summary>
 public abstract record Ground
 {
-    /// <summary>Loose sand: a stick pushes in easily by hand.</summary>
-    public static SandGround LooseSand { get; } = new(28, 16e3);
-
-    /// <summary>Firm sand: a stick needs a mallet.</summary>
-    public static SandGround FirmSand { get; } = new(30, 18e3);
-
-    /// <summary>Soft clay: a thumb goes in easily.</summary>
-    public static ClayGround SoftClay { get; } = new(12e3);
-
-    /// <summary>Firm clay: a thumb dents it with force.</summary>
-    public static ClayGround FirmClay { get; } = new(40e3);
-
-    /// <summary>Made ground: rubble, old fill, whatever was tipped there.</summary>
-    public static SandGround MadeGround { get; } = new(25, 16e3);
+    /// <summary>The ground of a row of <see cref="Grounds"/>, "firm-sand", with the values in force.</summary>
+    public static Ground Of(Handbook handbook, string id) => id.EndsWith("clay", StringComparison.Ordinal)
+        ? new ClayGround(handbook[$"ground.{id}.cohesion"])
+        : new SandGround(handbook[$"ground.{id}.friction"], handbook[$"ground.{id}.weight"]);
 }
 
 /// <summary>Sand and all other ground that drains: angle of friction in degrees (0 &lt; φ &lt; 45), unit weight in N/m³.</summary>
@@ -38,13 +29,8 @@ public sealed record ClayGround(double Cohesion) : Ground;
 /// <param name="Soil">The fill behind the wall; active pressure, since the post leans.</param>
 /// <param name="Diameter">b of the post.</param>
 /// <param name="SafetyFactor">On the ground's resistance.</param>
-public sealed record PostInGround(double RetainedHeight, double Spacing, SoilLoad Soil, double Diameter, Ground Ground, double SafetyFactor = PostInGround.UsualSafetyFactor)
+public sealed record PostInGround(double RetainedHeight, double Spacing, SoilLoad Soil, double Diameter, Ground Ground, double SafetyFactor)
 {
-    public const double UsualSafetyFactor = 2;
-
-    /// <summary>Ground that has been dug holds nothing over this depth, m; it is added to the embedment there.</summary>
-    public const double DugDepth = .1;
-
     private double K => EarthPressure.Active(Soil.FrictionAngleDegrees);
 
     private double SoilThrust => K * Soil.UnitWeight * Spacing * RetainedHeight * RetainedHeight / 2;
@@ -103,12 +89,12 @@ public sealed record PostInGround(double RetainedHeight, double Spacing, SoilLoa
     public double Stress => 32 * GreatestMoment / (Math.PI * Math.Pow(Diameter, 3));
 
     /// <summary>
-    /// Factored stress over design strength, long-term. The load factor is 1.35 for the soil's share of the moment and 1.5 for the surcharge's; Broms's moment is scaled by it, since its lever hardly moves.
+    /// Factored stress over design strength, long-term. The load factor is γ_G for the soil's share of the moment and γ_Q for the surcharge's; Broms's moment is scaled by it, since its lever hardly moves.
     /// </summary>
-    public double StrengthUtilisation(TimberGrade timber, Condition condition)
+    public double StrengthUtilisation(TimberGrade timber, Condition condition, CodeFactors factors)
     {
-        var factor = (Partial.Soil * SoilMoment + Partial.Surcharge * SurchargeMoment) / MomentAtGround;
-        return factor * Stress / (timber.Kmod * timber.Bending * condition.Factor() / Partial.Timber);
+        var factor = (factors.Soil * SoilMoment + factors.Surcharge * SurchargeMoment) / MomentAtGround;
+        return factor * Stress / timber.DesignBending(condition, LoadCase.Normal);
     }
 
     private double ClayMoment(double thrust, double f) => thrust * (Eccentricity + 1.5 * Diameter + f / 2);

@@ -12,18 +12,19 @@ namespace Metaplant.Core.Reinforcement;
 /// <param name="EffectiveDiameter">1.1 × the root diameter, d.</param>
 /// <param name="EndGrain">The far piece is met in its end grain: one third is left, EN 1995-1-1 8.3.1.2.</param>
 /// <param name="Toed">Driven at a slant: × 0.83, NDS 2018 12.5.4.</param>
+/// <param name="SteelStrength">f_u of the screw, Pa.</param>
 public sealed record ScrewJoint(
-    double NearThickness, double Penetration, double EffectiveDiameter, double NearDensity, double FarDensity, bool Predrilled, bool EndGrain = false, bool Toed = false)
+    double NearThickness, double Penetration, double EffectiveDiameter, double NearDensity, double FarDensity, bool Predrilled, bool EndGrain = false, bool Toed = false, double SteelStrength = ScrewJoint.SoftSteel)
 {
-    /// <summary>Tensile strength of screw steel, MPa.</summary>
-    public const double ScrewStrength = 540;
+    /// <summary>Tensile strength of soft screw steel, Pa; the row <see cref="Metals.ScrewStrength"/> as published.</summary>
+    public const double SoftSteel = 540e6;
 
     private double D => EffectiveDiameter * 1000;
 
     private double Embedment(double density) => Predrilled ? .082 * (1 - .01 * D) * density : .082 * density * Math.Pow(D, -.3);
 
     /// <summary>Yield moment of the screw, N mm.</summary>
-    public double YieldMoment => .3 * ScrewStrength * Math.Pow(D, 2.6);
+    public double YieldMoment => .3 * SteelStrength / 1e6 * Math.Pow(D, 2.6);
 
     /// <summary>The weakest mode and its characteristic resistance in N, after the reductions for end grain and slant.</summary>
     public (char Mode, double Force) Weakest
@@ -38,9 +39,8 @@ public sealed record ScrewJoint(
 
     public double Characteristic => Weakest.Force;
 
-    /// <summary>Resistance in N against a factored load: × k_mod / 1.3 long-term, × k_mod,acc in an accident.</summary>
-    public double Design(TimberGrade timber, LoadCase loadCase)
-        => loadCase == LoadCase.Normal ? Characteristic * timber.Kmod / Partial.Timber : Characteristic * timber.KmodAccidental;
+    /// <summary>Resistance in N against a factored load: × k_mod/γ_M long-term, × k_mod,acc in an accident.</summary>
+    public double Design(TimberGrade timber, LoadCase loadCase) => Characteristic * timber.OnResistance(loadCase);
 
     private double[] Modes()
     {
@@ -69,6 +69,7 @@ public sealed record ScrewJoint(
                 new("ρ₁", "density of the near piece", NearDensity, Unit.KilogramPerCubicMetre),
                 new("ρ₂", "density of the far piece", FarDensity, Unit.KilogramPerCubicMetre),
                 new("f_h1", "embedment of the near piece", Embedment(NearDensity) * 1e6, Unit.Pascal),
+                new("f_u", "strength of the screw's steel", SteelStrength, Unit.Pascal, Metals.ScrewStrength),
                 new("M_y", "yield moment of the screw", YieldMoment / 1000, Unit.NewtonMetre),
             ],
             force, Unit.Newton, "EN 1995-1-1 8.2.2 (8.6), no rope effect",

@@ -5,9 +5,6 @@ namespace Metaplant.Core.Reinforcement;
 /// <summary>What presses on a wall: weights in N/m³, the angle of friction in degrees, a surcharge on top in Pa.</summary>
 public sealed record SoilLoad(double UnitWeight, double SaturatedUnitWeight, double FrictionAngleDegrees, double Surcharge)
 {
-    /// <summary>Where people sit, kneel or stand at the edge, Pa.</summary>
-    public const double PeopleSurcharge = 1000;
-
     public static SoilLoad Of(Medium medium, double surcharge = 0)
         => new(medium.MoistUnitWeight, medium.SaturatedUnitWeight, medium.FrictionAngleDegrees, surcharge);
 }

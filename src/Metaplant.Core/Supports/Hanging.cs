@@ -16,15 +16,12 @@ public sealed record Hanging(double PerLeg, double SizedForPerLeg, double Requir
 
     private const int LegsCountedOn = 3;
 
-    /// <summary>Breaking load over working load for lines and hooks without a mark.</summary>
-    private const double Unmarked = 5;
-
-    /// <summary>m g / (n cos a). Range: 0 ≤ a ≤ 60°, and a single leg hangs straight.</summary>
-    public static Hanging Of(double mass, int legs, double angleFromVerticalDegrees)
+    /// <summary>m g / (n cos a). Range: 0 ≤ a ≤ 60°, and a single leg hangs straight. Lines and hooks without a mark want a breaking load of so many times the working load; 5 is usual.</summary>
+    public static Hanging Of(double mass, int legs, double angleFromVerticalDegrees, double breakingOverMarked)
     {
         ArgumentOutOfRangeException.ThrowIfGreaterThan(angleFromVerticalDegrees, GreatestAngle);
         var pull = mass * Medium.Gravity / Math.Cos(angleFromVerticalDegrees * Math.PI / 180);
         var sized = pull / Math.Min(legs, LegsCountedOn);
-        return new(pull / legs, sized, sized, Unmarked * sized);
+        return new(pull / legs, sized, sized, breakingOverMarked * sized);
     }
 }

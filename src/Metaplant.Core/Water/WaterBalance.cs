@@ -1,18 +1,5 @@
 namespace Metaplant.Core.Water;
 
-/// <summary>What dries a planter faster or slower than a bed in the open. Each factor multiplies its water use.</summary>
-public static class DryingFactor
-{
-    public const double OpenWind = 1.15;
-
-    /// <summary>Dark or metal sides in afternoon sun.</summary>
-    public const double HotWall = 1.25;
-
-    public const double PorousWall = 1.35;
-
-    public const double Mulch = .8;
-}
-
 /// <summary>
 /// The water in a planter's soil, m³: a bucket that fills to field capacity and is emptied to wilting.
 /// </summary>
@@ -21,9 +8,6 @@ public static class DryingFactor
 /// <param name="Depletion">p, the part of it that a crop takes before it suffers, FAO-56 table 22. 0 to 1.</param>
 public sealed record SoilWater(double Volume, double FieldCapacity, double WiltingPoint, double Depletion)
 {
-    /// <summary>Days over which a new plant's roots grow from its root ball through the whole volume.</summary>
-    public const double DaysToFill = 28;
-
     /// <summary>TAW in m³: all that plants can take, FAO-56 eq. 82.</summary>
     public double Total => (FieldCapacity - WiltingPoint) * Volume;
 
@@ -45,9 +29,9 @@ public sealed record SoilWater(double Volume, double FieldCapacity, double Wilti
         return after < 0 ? (0, -after) : (Math.Min(after, Total), 0);
     }
 
-    /// <summary>Part of the volume that the roots of a plant so many days old reach: from its root ball's share to all of it in 28 days.</summary>
-    public static double Reached(double rootBallShare, double daysSincePlanting)
-        => rootBallShare + (1 - rootBallShare) * Math.Clamp(daysSincePlanting / DaysToFill, 0, 1);
+    /// <summary>Part of the volume that the roots of a plant so many days old reach: from its root ball's share to all of it in so many days; 28 are usual.</summary>
+    public static double Reached(double rootBallShare, double daysSincePlanting, double daysToRoot)
+        => rootBallShare + (1 - rootBallShare) * Math.Clamp(daysSincePlanting / daysToRoot, 0, 1);
 
     /// <summary>Minutes a day that a hose runs for a use in m³/day, at a flow in m³/s.</summary>
     public static double TimerMinutes(double dailyUse, double flow) => dailyUse / flow / 60;

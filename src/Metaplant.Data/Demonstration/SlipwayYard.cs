@@ -124,7 +124,7 @@ public static class SlipwayYard
     {
         var heap = await garden.HeapAsync(HouseRules.Default, cancel: cancel);
         var design = Catalogue.Find(designId)!;
-        var brief = Brief.Default with { Crop = Crops.Find(crop) };
+        var brief = Brief.Default with { Crop = Crops.Find(Handbook.Default, crop) };
         var match = Matcher.Match(design, new([.. heap.Things.Where(t => t.Thing.Name == thingName || t.Thing.Measures is not Core.Salvage.Kinds.PalletMeasures and not IVessel)]), brief, Aim.MostSoil);
         var settings = match.Best!.Settings.Values.ToDictionary();
         foreach (var (id, value) in set) settings[id] = value;

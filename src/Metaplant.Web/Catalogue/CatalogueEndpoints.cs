@@ -25,9 +25,12 @@ public sealed record HouseRuleDto(string Id, string Question, IReadOnlyList<Scho
 
 public sealed record ConstantDto(string Id, string Symbol, string Meaning, double Value, Unit Unit, Evidence Evidence, string Source, double Least, double Greatest);
 
+/// <summary>Constants that belong together.</summary>
+public sealed record TableDto(string Title, IReadOnlyList<ConstantDto> Rows);
+
 /// <summary>All that does not change while the application runs.</summary>
 public sealed record CatalogueDto(
-    IReadOnlyList<KindDto> Kinds, IReadOnlyList<FindingDto> Findings, IReadOnlyList<CropDto> Crops, IReadOnlyList<MediumDto> Media, IReadOnlyList<HouseRuleDto> HouseRules, IReadOnlyList<ConstantDto> Constants,
+    IReadOnlyList<KindDto> Kinds, IReadOnlyList<FindingDto> Findings, IReadOnlyList<CropDto> Crops, IReadOnlyList<MediumDto> Media, IReadOnlyList<HouseRuleDto> HouseRules,
     IReadOnlyList<string> Tools);
 
 internal static class CatalogueEndpoints
@@ -36,14 +39,20 @@ internal static class CatalogueEndpoints
         [.. SalvageKinds.All.Select(k => new KindDto(
             k.Id, k.Name, k.Group, [.. k.Fields.Select(f => new FieldDto(f.Id, f.Name, f.Unit, f.Least, f.Greatest, f.Typical, f.Hint, f.Quick))], [.. k.Substances.Select(s => new SubstanceDto(s, s.Name()))], k.LookFor, Walk.For(k), [.. Typical(k).Select(ShapeDto.Of)]))],
         [.. Findings.All.Select(f => new FindingDto(f.Id, f.Group, f.Words))],
-        [.. Crops.All.Select(c => new CropDto(c.Id, c.Name, c.Edible))],
+        [.. Crops.In(Handbook.Default).Select(c => new CropDto(c.Id, c.Name, c.Edible))],
         [.. Media.Names.Select(m => new MediumDto(m.Id, m.Name))],
         [.. HouseRules.All.Select(r => new HouseRuleDto(r.Id, r.Question, [.. r.Schools.Select(s => new SchoolDto(s.Id, s.Name, s.Reason, s.Basis))]))],
-        [.. Handbook.Rows.Select(c => new ConstantDto(c.Id, c.Symbol, c.Meaning, c.Value, c.Unit, c.Evidence, c.Source, c.Least, c.Greatest))],
         Core.Building.ToolShelf.All);
+
+    private static readonly TableDto[] Tables = [.. Handbook.Tables.Select(t => new TableDto(t.Title, [.. t.Rows.Select(c => new ConstantDto(c.Id, c.Symbol, c.Meaning, c.Value, c.Unit, c.Evidence, c.Source, c.Least, c.Greatest))]))];
 
     /// <summary>What a kind looks like at its typical measures.</summary>
     private static IReadOnlyList<Core.Drawing.Shape> Typical(SalvageKind kind) => kind.Silhouette(kind.Read(new Dictionary<string, double>()).OrThrow());
 
-    public static void MapCatalogue(this IEndpointRouteBuilder api) => api.MapGet("/catalogue", Ok<CatalogueDto> () => TypedResults.Ok(All)).WithName("catalogue");
+    public static void MapCatalogue(this IEndpointRouteBuilder api)
+    {
+        api.MapGet("/catalogue", Ok<CatalogueDto> () => TypedResults.Ok(All)).WithName("catalogue");
+        // Apart from the rest, which every page needs: a thousand rows that are read only by who wants to change one.
+        api.MapGet("/handbook", Ok<TableDto[]> () => TypedResults.Ok(Tables)).WithName("handbook");
+    }
 }

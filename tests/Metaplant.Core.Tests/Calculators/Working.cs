@@ -1,4 +1,5 @@
 using System.Collections;
+using System.Text.Json;
 using Metaplant.Core.Calculators;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
@@ -23,9 +24,9 @@ internal static class Working
         var given = new GivenFields(first);
         return new(All(calculator.InputsFor(given)));
 
-        static Dictionary<string, Given> All(IReadOnlyList<Input> inputs) => inputs.Where(i => !i.Optional).ToDictionary(i => i.Name, One, StringComparer.Ordinal);
+        static Dictionary<string, Core.Calculators.Given> All(IReadOnlyList<Input> inputs) => inputs.Where(i => !i.Optional).ToDictionary(i => i.Name, One, StringComparer.Ordinal);
 
-        static Given One(Input input) => input switch
+        static Core.Calculators.Given One(Input input) => input switch
         {
             NumberInput n => new GivenNumber(n.Typical),
             ChoiceInput c => new GivenText(c.Options[0]),
@@ -37,10 +38,26 @@ internal static class Working
         };
     }
 
+    /// <summary>Inputs written as over HTTP.</summary>
+    public static GivenFields Given(string json)
+    {
+        using var document = JsonDocument.Parse(json);
+        return (GivenFields)Of(document.RootElement);
+
+        static Core.Calculators.Given Of(JsonElement e) => e.ValueKind switch
+        {
+            JsonValueKind.Number => new GivenNumber(e.GetDouble()),
+            JsonValueKind.String => new GivenText(e.GetString()!),
+            JsonValueKind.Array => new GivenItems([.. e.EnumerateArray().Select(Of)]),
+            JsonValueKind.Object => new GivenFields(e.EnumerateObject().ToDictionary(p => p.Name, p => Of(p.Value))),
+            _ => new GivenFlag(e.GetBoolean()),
+        };
+    }
+
     public static GivenFields Fields(object inputs)
         => new(inputs.GetType().GetProperties().ToDictionary(p => p.Name, p => One(p.GetValue(inputs)!), StringComparer.Ordinal));
 
-    private static Given One(object value) => value switch
+    private static Core.Calculators.Given One(object value) => value switch
     {
         string s => new GivenText(s),
         bool b => new GivenFlag(b),

@@ -141,7 +141,7 @@ public class DesignTests
 
     [Fact]
     public void Peas_climb_line_but_not_bare_poles()
-        => PlantsThatFit.Work(new(new Core.Geometry.RectangleOutline(1, .5), .3, 150), Crops.Find("pea")!, true).Count.ShouldBeGreaterThan(10);
+        => PlantsThatFit.Work(new(new Core.Geometry.RectangleOutline(1, .5), .3, 150), Crops.Find(Core.Materials.Handbook.Default, "pea")!, true).Count.ShouldBeGreaterThan(10);
 
     [Fact]
     public void Every_sum_of_every_design_carries_its_source_and_every_shape_is_finite()

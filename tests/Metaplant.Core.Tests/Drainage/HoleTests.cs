@@ -11,7 +11,7 @@ public class HoleTests
     private static HoleSpacing Spacing(double h, double pad = 0) => HoleSpacing.Work(60 * MillimetresPerHour, 10 * MillimetresPerHour, .010, h, pad);
 
     [Fact]
-    public void A_hole_of_ten_millimetres_lets_out_a_litre_and_a_quarter_a_minute() => (Orifice.Flow(.010, .010) * 60000).Near(1.252);
+    public void A_hole_of_ten_millimetres_lets_out_a_litre_and_a_quarter_a_minute() => (Orifice.Flow(.010, .010, .6) * 60000).Near(1.252);
 
     [Fact]
     public void In_ordinary_soil_the_way_into_the_hole_decides()

@@ -10,7 +10,7 @@ public class BoardBendingTests
     private static readonly TimberGrade C14 = Timbers.Get(Handbook.Default, "C14");
 
     private static BoardBending Slat(double span = .5, double pressure = 3000, double thickness = .018, int spans = 1, Condition condition = Condition.Sound, LoadCase loadCase = LoadCase.Normal)
-        => new(new(.095, thickness), span, spans, C14, condition, pressure * .095, 0, loadCase);
+        => new(new(.095, thickness), span, spans, C14, condition, pressure * .095, 0, loadCase, CodeFactors.Default);
 
     [Fact]
     public void The_pallet_slat_of_the_textbook()

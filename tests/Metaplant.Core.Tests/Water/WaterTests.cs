@@ -32,9 +32,9 @@ public class WaterTests
     [Fact]
     public void A_new_plant_reaches_all_of_it_after_four_weeks()
     {
-        SoilWater.Reached(.05, 0).Near(.05);
-        SoilWater.Reached(.05, 14).Near(.525);
-        SoilWater.Reached(.05, 40).ShouldBe(1);
+        SoilWater.Reached(.05, 0, 28).Near(.05);
+        SoilWater.Reached(.05, 14, 28).Near(.525);
+        SoilWater.Reached(.05, 40, 28).ShouldBe(1);
     }
 
     [Fact]
@@ -74,8 +74,8 @@ public class WaterTests
         WateringCore.ToFieldCapacity(.1, Mix).Near(.021);
         WateringCore.Reaches(.35, .10, Mix).ShouldBeTrue();
         WateringCore.Reaches(.9, .10, Mix).ShouldBeFalse();
-        Order.Infill(Fill.Logs, .2).Near(.08);
-        Order.Infill(Fill.Compost, .2).ShouldBe(0);
-        Order.Loose(1, mulch: true).Near(1.3);
+        Order.Infill(Handbook.Default, Fill.Logs, .2).Near(.08);
+        Order.Infill(Handbook.Default, Fill.Compost, .2).ShouldBe(0);
+        Order.Loose(Handbook.Default, 1, mulch: true).Near(1.3);
     }
 }

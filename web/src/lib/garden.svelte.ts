@@ -12,6 +12,8 @@ class Garden {
   info = $state.raw<Schemas['GardenDto'] | null>(null);
   things = $state.raw<Thing[]>([]);
   projects = $state.raw<Schemas['ProjectSummaryDto'][]>([]);
+  /** Every constant of the job; read only once somebody wants to see one. */
+  handbook = $state.raw<Schemas['TableDto'][] | null>(null);
   trouble = $state.raw<Trouble | null>(null);
   /** A few words on what just happened, for the status line. */
   said = $state('');
@@ -25,6 +27,7 @@ class Garden {
   readonly system: System = $derived((this.info?.units as System | undefined) ?? 'mm');
   readonly kinds = $derived(new Map(this.catalogue?.kinds.map((k) => [k.id, k]) ?? []));
   readonly findings = $derived(new Map(this.catalogue?.findings.map((f) => [f.id, f]) ?? []));
+  readonly constants = $derived(new Map(this.handbook?.flatMap((t) => t.rows).map((c) => [c.id, c]) ?? []));
   readonly pieces = $derived(this.things.reduce((n, t) => n + t.count, 0));
 
   constructor() {
@@ -46,6 +49,14 @@ class Garden {
       const { data } = await api.GET('/api/catalogue');
       if (data) this.catalogue = data;
       await this.refresh();
+    });
+  }
+
+  async openHandbook(): Promise<void> {
+    if (this.handbook) return;
+    await this.try(async () => {
+      const { data } = await api.GET('/api/handbook');
+      if (data) this.handbook = data;
     });
   }
 

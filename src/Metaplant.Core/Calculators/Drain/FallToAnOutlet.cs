@@ -7,6 +7,8 @@ namespace Metaplant.Core.Calculators;
 
 public sealed class FallToAnOutlet : Calculator
 {
+    private static readonly NumberInput SlopeInput = Ask.Number("slope", "Slope, part of the way", Unit.One, 0, .5, .015).OrRow(Practice.OutletSlope);
+
     public override string Name => "outlet-fall";
 
     public override string Question => "How much must a long vessel slope to its outlet?";
@@ -15,10 +17,10 @@ public sealed class FallToAnOutlet : Calculator
 
     public override string Slide => "length";
 
-    public override IReadOnlyList<Input> Inputs { get; } = [Ask.Length("length", "From the outlet to the far end", 1.5, 20), Ask.Number("slope", "Slope, part of the way", Unit.One, 0, .5, Outlet.UsualSlope).OrTypical()];
+    public override IReadOnlyList<Input> Inputs { get; } = [Ask.Length("length", "From the outlet to the far end", 1.5, 20), SlopeInput];
 
     protected override Answer Work(Values v, Handbook handbook) => Answer.Of(Sum.Of(
-        "How much higher the far end stands", "f = L s", [new("L", "from the outlet to the far end", v["length"], Unit.Metre), new("s", "slope", v["slope"], Unit.One)],
+        "How much higher the far end stands", "f = L s", [new("L", "from the outlet to the far end", v["length"], Unit.Metre), v.Term("s", "slope", SlopeInput)],
         Outlet.Fall(v["length"], v["slope"]), Unit.Metre, "Practice: 1.5 %, so that puddles find the way over small unevenness", "Packers go under the bearers, not under the vessel"));
 
     protected override View Draw(Values v, Answer answer)

@@ -18,8 +18,8 @@ public sealed class FlowThroughAHole : Calculator
     public override IReadOnlyList<Input> Inputs { get; } = [Ask.Length("diameter", "Hole", .010, .5), Ask.Length("head", "Water over it", .010, 5)];
 
     protected override Answer Work(Values v, Handbook handbook) => Answer.Of(Sum.Of(
-        "Flow through the hole", "Q = 0.6 (π d²/4) √(2 g h)", [new("d", "hole", v["diameter"], Unit.Metre), new("h", "water over it", v["head"], Unit.Metre)],
-        Orifice.Flow(v["diameter"], v["head"]), Unit.CubicMetrePerSecond, "Torricelli, with a discharge of 0.6 for a sharp edge", "Free water; through soil the way to the hole is what counts"));
+        "Flow through the hole", "Q = C (π d²/4) √(2 g h)", [new("d", "hole", v["diameter"], Unit.Metre), new("h", "water over it", v["head"], Unit.Metre), handbook.Term(Practice.Discharge)],
+        Orifice.Flow(v["diameter"], v["head"], handbook[Practice.Discharge]), Unit.CubicMetrePerSecond, "Torricelli, with the discharge of a sharp edge", "Free water; through soil the way to the hole is what counts"));
 
     protected override View Draw(Values v, Answer answer)
     {

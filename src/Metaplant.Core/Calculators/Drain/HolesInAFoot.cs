@@ -26,7 +26,7 @@ public sealed class HolesInAFoot : Calculator
         new ListInput("keepClear", "Places to keep clear of", [Ask.Number("x", "From the middle, along", Unit.Metre, -20, 20, .1), Ask.Number("y", "From the middle, across", Unit.Metre, -20, 20, .1), Ask.Length("radius", "Radius", .04, 20)], 0, 20),
     ];
 
-    protected override void Cross(Values v)
+    protected override void Cross(Values v, Handbook handbook)
     {
         var foot = v.Outline("base");
         v.Refuse((foot.Length / v["spacing"] + 1) * (foot.Width / v["spacing"] + 1) > Most, "spacing", $"So close there would be over {Most} holes and no floor left.");

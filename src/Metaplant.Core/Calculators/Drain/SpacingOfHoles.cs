@@ -25,7 +25,7 @@ public sealed class SpacingOfHoles : Calculator
         Ask.Length("padDiameter", "Coarse pad over each hole", .060, 1).OrNone(), Ask.Number("topToBaseArea", "Top area over foot area", Unit.One, 0, 20, 1).OrTypical(),
     ];
 
-    protected override void Cross(Values v)
+    protected override void Cross(Values v, Handbook handbook)
     {
         v.Refuse(v["conductivity"] / v["rain"] > 1e9, "rain", "So little rain on so open a soil needs no holes to be worked out.");
     }

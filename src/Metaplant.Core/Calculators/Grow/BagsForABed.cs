@@ -24,13 +24,13 @@ public sealed class BagsForABed : Calculator
 
     protected override Answer Work(Values v, Handbook handbook)
     {
-        double placed = v.Outline("outline").Area * v["fillDepth"], loose = Order.Loose(placed, v.Flag("mulch"));
+        double placed = v.Outline("outline").Area * v["fillDepth"], loose = Order.Loose(handbook, placed, v.Flag("mulch"));
         return Answer.Of(
             Sum.Of(
                 "Bags to fetch", "n = ⌈A z × k ÷ bag⌉",
                 [
                     new("A", "area inside", v.Outline("outline").Area, Unit.SquareMetre), new("z", "depth", v["fillDepth"], Unit.Metre),
-                    new("k", "loose over placed", v.Flag("mulch") ? Order.MulchOverPlaced : Order.SoilOverPlaced, Unit.One), new("bag", "in a bag", v["bag"], Unit.CubicMetre),
+                    handbook.Term(Order.OverPlaced(v.Flag("mulch"))), new("bag", "in a bag", v["bag"], Unit.CubicMetre),
                 ],
                 Order.Bags(loose, v["bag"]), Unit.Count, "Soil is sold loose and goes down by 15 % when placed, mulch by 30 %", "Estimates"),
             new("placed", placed), new("loose", loose));

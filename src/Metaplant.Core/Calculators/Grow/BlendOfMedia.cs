@@ -21,12 +21,12 @@ public sealed class BlendOfMedia : Calculator
     protected override Answer Work(Values v, Handbook handbook)
     {
         var parts = v.List("parts").Select(p => new BlendPart(Media.Find(handbook, p.Word("medium"))!, p["parts"])).ToList();
-        var blend = Blend.Of(parts);
+        var blend = Blend.Of(parts, handbook[Practice.LossOnMixing]);
         return Answer.Of(
             Sum.Of(
-                "Dry density of the blend", "ρ = Σ p ρ ÷ (0.95 Σ p)",
-                [.. parts.SelectMany((p, i) => (Term[])[new($"p{i + 1}", p.Medium.Name.ToLowerInvariant(), p.Parts, Unit.One), new($"ρ{i + 1}", "its dry density", p.Medium.DryDensity, Unit.KilogramPerCubicMetre, $"medium.{p.Medium.Id}.dry")])],
-                blend.DryDensity, Unit.KilogramPerCubicMetre, "Weighted by volume; an estimate", "5 % of the volume is lost on mixing, out of the pores", "A single medium is not mixed and loses nothing"),
+                "Dry density of the blend", "ρ = Σ p ρ ÷ ((1 − l) Σ p)",
+                [.. parts.SelectMany((p, i) => (Term[])[new($"p{i + 1}", p.Medium.Name.ToLowerInvariant(), p.Parts, Unit.One), new($"ρ{i + 1}", "its dry density", p.Medium.DryDensity, Unit.KilogramPerCubicMetre, $"medium.{p.Medium.Id}.dry")]), handbook.Term(Practice.LossOnMixing)],
+                blend.DryDensity, Unit.KilogramPerCubicMetre, "Weighted by volume; an estimate", "Volume is lost on mixing, out of the pores", "A single medium is not mixed and loses nothing"),
             new("saturatedDensity", blend.SaturatedDensity), new("porosity", blend.Porosity), new("fieldCapacity", blend.FieldCapacity), new("wiltingPoint", blend.WiltingPoint), new("conductivity", blend.Conductivity));
     }
 

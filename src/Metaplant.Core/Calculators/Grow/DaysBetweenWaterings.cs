@@ -24,7 +24,7 @@ public sealed class DaysBetweenWaterings : Calculator
         Ask.Number("dailyUse", "Used in a day", Unit.CubicMetrePerDay, 0, 10, .0012),
     ];
 
-    protected override void Cross(Values v) => v.Refuse(v["wiltingPoint"] >= v["fieldCapacity"], "wiltingPoint", "Soil wilts its plants with less water than it keeps after draining.");
+    protected override void Cross(Values v, Handbook handbook) => v.Refuse(v["wiltingPoint"] >= v["fieldCapacity"], "wiltingPoint", "Soil wilts its plants with less water than it keeps after draining.");
 
     protected override Answer Work(Values v, Handbook handbook)
     {

@@ -26,7 +26,7 @@ public sealed class FillHeight : Calculator
     public override IReadOnlyList<Input> InputsFor(GivenFields given)
         => given.Fields.GetValueOrDefault(ShapeInput.Name) is GivenText { Value: var word } && ShapeInput.Options.Contains(word) ? [.. Inputs, .. Of(word).Measures] : Inputs;
 
-    protected override void Cross(Values v)
+    protected override void Cross(Values v, Handbook handbook)
     {
         var calculator = Of(v.Word("shape"));
         calculator.CrossMeasures(v);

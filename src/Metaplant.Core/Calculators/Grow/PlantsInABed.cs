@@ -27,7 +27,7 @@ public sealed class PlantsInABed : Calculator
         new NumberInput("edgeMargin", "Clear of the edge", Unit.Metre, 0, 5, .1, Optional: true),
     ];
 
-    protected override void Cross(Values v)
+    protected override void Cross(Values v, Handbook handbook)
     {
         var rows = v.Or("rowSpacing", v["spacing"]);
         var o = v.Outline("outline");

@@ -32,7 +32,7 @@ public abstract class VolumeCalculator : Calculator
     /// <summary>The shape drawn with its soil, and its dimension lines.</summary>
     public abstract View Picture(Values v, double level);
 
-    protected sealed override void Cross(Values v)
+    protected sealed override void Cross(Values v, Handbook handbook)
     {
         CrossMeasures(v);
         if (v.Problems.Count == 0 && v.Maybe(Level) is { } y) v.Refuse(y > Shape(v).Height * (1 + 1e-12), Level, $"It is only {Shape(v).Height:0.###} m deep.");

@@ -22,7 +22,7 @@ public sealed class WaterOfGrass : Calculator
         Ask.Number("minTemperature", "Coldest", Unit.DegreeCelsius, -60, 60, 11), Ask.Number("maxTemperature", "Warmest", Unit.DegreeCelsius, -60, 60, 21),
     ];
 
-    protected override void Cross(Values v) => v.Refuse(v["maxTemperature"] < v["minTemperature"], "maxTemperature", "The warmest cannot be colder than the coldest.");
+    protected override void Cross(Values v, Handbook handbook) => v.Refuse(v["maxTemperature"] < v["minTemperature"], "maxTemperature", "The warmest cannot be colder than the coldest.");
 
     protected override Answer Work(Values v, Handbook handbook)
     {

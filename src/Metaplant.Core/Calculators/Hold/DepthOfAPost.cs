@@ -17,6 +17,8 @@ public sealed class DepthOfAPost : Calculator
         new("Clay", "Clay", [new ChoiceInput("kind", "Kind", ["Clay"]), Ask.Number("cohesion", "Cohesion", Unit.Pascal, 0, 500e3, 40e3)]),
     ]);
 
+    private static readonly NumberInput Safety = Ask.Number("safetyFactor", "Safety in the ground", Unit.One, 1, 5, 2).OrRow(Grounds.PostSafety);
+
     public override string Name => "post-embedment";
 
     public override string Question => "How deep must a post go to hold back soil?";
@@ -28,18 +30,19 @@ public sealed class DepthOfAPost : Calculator
     public override IReadOnlyList<Input> Inputs { get; } =
     [
         Ask.Length("retainedHeight", "Soil held back", .32, 5), Ask.Length("spacing", "Between posts", .45, 5), Ask.UnitWeight(), Ask.Friction(), Ask.Length("postDiameter", "Post, across", .060, .5), GroundInput,
-        Ask.Surcharge(), Ask.Number("safetyFactor", "Safety in the ground", Unit.One, 1, 5, PostInGround.UsualSafetyFactor).OrTypical(),
-        new ChoiceInput("timber", "Timber", Timbers.Ids, "C14"), new ChoiceInput("condition", "Condition", Enum.GetNames<Condition>(), nameof(Condition.Sound)),
+        Ask.Surcharge(), Safety,
+        new ChoiceInput("timber", "Timber", Timbers.Ids, "C14") { Refused = Timbers.NotOutdoors }, new ChoiceInput("condition", "Condition", Enum.GetNames<Condition>(), nameof(Condition.Sound)),
     ];
 
-    protected override void Cross(Values v) => v.Refuse(v["spacing"] < LeastSpacings * v["postDiameter"] - 1e-9, "spacing", "Posts closer than three thicknesses share the same ground; this sum does not hold for them.");
+    protected override void Cross(Values v, Handbook handbook) => v.Refuse(v["spacing"] < LeastSpacings * v["postDiameter"] - 1e-9, "spacing", "Posts closer than three thicknesses share the same ground; this sum does not hold for them.");
 
     protected override Answer Work(Values v, Handbook handbook)
     {
         var post = Post(v);
+        var factors = CodeFactors.Of(handbook);
         var timber = Timbers.Get(handbook, v.Word("timber"));
         var condition = Enum.Parse<Condition>(v.Word("condition"));
-        var used = post.StrengthUtilisation(timber, condition);
+        var used = post.StrengthUtilisation(timber, condition, factors);
         IReadOnlyList<Term> load =
             [new("h", "soil held back", post.RetainedHeight, Unit.Metre), new("s", "between posts", post.Spacing, Unit.Metre), new("γ", "weight of the soil", post.Soil.UnitWeight, Unit.NewtonPerCubicMetre), new("q", "load on top", post.Soil.Surcharge, Unit.Pascal)];
         Sum thrust = Sum.Of("Push on one post", "P = K γ s h²/2 + K q s h", load, post.Thrust, Unit.Newton, "Rankine 1857, active pressure: the post leans");
@@ -47,12 +50,12 @@ public sealed class DepthOfAPost : Calculator
         Sum greatest = Sum.Of("Greatest moment in the post", post.Ground is SandGround ? "M_max = P (e + 2f/3)" : "M_max = P (e + 1.5 b + f/2)", [new("P", "push", post.Thrust, Unit.Newton), new("e", "M/P", post.Eccentricity, Unit.Metre), new("b", "post", post.Diameter, Unit.Metre)], post.GreatestMoment, Unit.NewtonMetre, "Broms 1964");
         Check strength = Check.Compare(
             "post", "The post itself", LoadCase.Normal, used, 1, Unit.One, "Bending of the post below the ground, factored, against its strength.", "post", [thrust, moment, greatest],
-            [.. Remedies(post, timber, condition)]);
+            [.. Remedies(post, timber, condition, factors)]);
         var check = RetainedSoil.Judge(post.RetainedHeight, "retainedHeight") is { } retained ? Verdicts.Weakest([retained, strength]) : strength;
         var professional = RetainedSoil.ForAProfessional(post.RetainedHeight);
         Sum sum = Sum.Of(
             "Depth in the ground", post.Ground is SandGround ? "FS P = γ b L³ K_p ÷ 2(e + L)" : "L = 1.5 b + f + g",
-            [new("FS", "safety", post.SafetyFactor, Unit.One), new("P", "push on one post", post.Thrust, Unit.Newton), new("e", "its height, M/P", post.Eccentricity, Unit.Metre), new("b", "post", post.Diameter, Unit.Metre)],
+            [v.Term("FS", "safety", Safety), new("P", "push on one post", post.Thrust, Unit.Newton), new("e", "its height, M/P", post.Eccentricity, Unit.Metre), new("b", "post", post.Diameter, Unit.Metre)],
             professional ? 0 : post.Embedment, Unit.Metre, "Broms 1964, free-headed short pile", "Level ground, nothing dug in front", "Leave out the top 100 mm where it has been dug", "Look up pipes and cables before anything is driven");
         Answer answer = Answer.Of(
             sum, new("thrust", post.Thrust), new("momentAtGround", post.MomentAtGround), new("greatestMoment", post.GreatestMoment), new("stress", post.Stress), new("strengthUtilisation", professional ? null : used));
@@ -76,15 +79,15 @@ public sealed class DepthOfAPost : Calculator
     }
 
     /// <summary>Thicker posts, and closer ones as long as they do not share the same ground.</summary>
-    private static IEnumerable<Remedy> Remedies(PostInGround post, TimberGrade timber, Condition condition)
+    private static IEnumerable<Remedy> Remedies(PostInGround post, TimberGrade timber, Condition condition, CodeFactors factors)
     {
-        if (GreatestSpacing(post, timber, condition) is var spacing && spacing >= LeastSpacings * post.Diameter) yield return new("Posts no farther apart than", spacing, Unit.Metre, "spacing");
-        if (LeastDiameter(post, timber, condition) is var diameter && post.Spacing >= LeastSpacings * diameter) yield return new("Posts at least this thick", diameter, Unit.Metre, "postDiameter");
+        if (GreatestSpacing(post, timber, condition, factors) is var spacing && spacing >= LeastSpacings * post.Diameter) yield return new("Posts no farther apart than", spacing, Unit.Metre, "spacing");
+        if (LeastDiameter(post, timber, condition, factors) is var diameter && post.Spacing >= LeastSpacings * diameter) yield return new("Posts at least this thick", diameter, Unit.Metre, "postDiameter");
     }
 
-    private static double GreatestSpacing(PostInGround post, TimberGrade timber, Condition condition)
-        => Solve.Rising(s => (post with { Spacing = s }).StrengthUtilisation(timber, condition), 1, 1e-6, 20);
+    private static double GreatestSpacing(PostInGround post, TimberGrade timber, Condition condition, CodeFactors factors)
+        => Solve.Rising(s => (post with { Spacing = s }).StrengthUtilisation(timber, condition, factors), 1, 1e-6, 20);
 
-    private static double LeastDiameter(PostInGround post, TimberGrade timber, Condition condition)
-        => 1 / Solve.Rising(inverse => (post with { Diameter = 1 / inverse }).StrengthUtilisation(timber, condition), 1, 1 / 2.0, 1 / .001);
+    private static double LeastDiameter(PostInGround post, TimberGrade timber, Condition condition, CodeFactors factors)
+        => 1 / Solve.Rising(inverse => (post with { Diameter = 1 / inverse }).StrengthUtilisation(timber, condition, factors), 1, 1 / 2.0, 1 / .001);
 }

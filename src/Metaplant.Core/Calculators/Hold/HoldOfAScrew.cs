@@ -25,12 +25,12 @@ public sealed class HoldOfAScrew : Calculator
 
     protected override Answer Work(Values v, Handbook handbook)
     {
-        var joint = Joint(v);
+        var joint = Joint(v, handbook);
         var timber = Timbers.Get(handbook, "C14");
         var (mode, force) = joint.Weakest;
         return Answer.Of(joint.Worked(), new("design", joint.Design(timber, LoadCase.Normal)), new("mode", mode.ToString())) with
         {
-            Steps = [Sum.Of("For a load that stays, outdoors", "F × k_mod ÷ 1.3", [new("F", "characteristic", force, Unit.Newton), handbook.Term("timber.C14.kmod")], joint.Design(timber, LoadCase.Normal), Unit.Newton, Partial.Source, "Set this against the factored force")],
+            Steps = [Sum.Of("For a load that stays, outdoors", "F × k_mod ÷ γ_M", [new("F", "characteristic", force, Unit.Newton), handbook.Term("timber.C14.kmod"), handbook.Term("timber.C14.partial")], joint.Design(timber, LoadCase.Normal), Unit.Newton, CodeFactors.Source, "Set this against the factored force")],
         };
     }
 
@@ -45,5 +45,5 @@ public sealed class HoldOfAScrew : Calculator
             [Sketch.Along(0, t1, w, "nearThickness", .01), Sketch.Along(t1, t1 + t2, w * 1.15, "penetration", .01), new(new(t1 * .5, y - d / 2), new(t1 * .5, y + d / 2), .02, d, "effectiveDiameter")]);
     }
 
-    private static ScrewJoint Joint(Values v) => new(v["nearThickness"], v["penetration"], v["effectiveDiameter"], v["nearDensity"], v["farDensity"], v.Flag("predrilled"), v.Flag("endGrain"), v.Flag("toed"));
+    private static ScrewJoint Joint(Values v, Handbook handbook) => new(v["nearThickness"], v["penetration"], v["effectiveDiameter"], v["nearDensity"], v["farDensity"], v.Flag("predrilled"), v.Flag("endGrain"), v.Flag("toed"), handbook[Metals.ScrewStrength]);
 }

@@ -18,7 +18,7 @@ public sealed class PullOfATie : Calculator
     public override IReadOnlyList<Input> Inputs { get; } =
         [Ask.Depth("depthTop", "Upper edge of its share", 0), Ask.Depth("depthBottom", "Lower edge of its share", .4), Ask.Length("spacing", "Between ties", .6, 10), Ask.UnitWeight(), Ask.Friction(), Ask.Surcharge()];
 
-    protected override void Cross(Values v) => v.Refuse(v["depthBottom"] <= v["depthTop"], "depthBottom", "The lower edge must be deeper than the upper one.");
+    protected override void Cross(Values v, Handbook handbook) => v.Refuse(v["depthBottom"] <= v["depthTop"], "depthBottom", "The lower edge must be deeper than the upper one.");
 
     protected override Answer Work(Values v, Handbook handbook)
     {

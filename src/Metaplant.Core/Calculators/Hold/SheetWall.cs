@@ -22,20 +22,20 @@ public sealed class SheetWall : Calculator
         new NumberInput("years", "Years against soil", Unit.Year, 0, 50, 5, Optional: true, ZeroAllowed: true),
     ];
 
-    protected override void Cross(Values v)
+    protected override void Cross(Values v, Handbook handbook)
     {
         v.Refuse(v["thickness"] >= v["profileDepth"], "thickness", "The metal is thicker than its profile is deep.");
-        if (v.Problems.Count == 0) v.Refuse(Sheet(v).After(v.Or("years", 0)) is null, "years", "By then rust has left nothing of it.");
+        if (v.Problems.Count == 0) v.Refuse(Sheet(v, handbook).After(v.Or("years", 0)) is null, "years", "By then rust has left nothing of it.");
     }
 
     protected override Answer Work(Values v, Handbook handbook)
     {
-        var sheet = Sheet(v).After(v.Or("years", 0))!;
+        var sheet = Sheet(v, handbook).After(v.Or("years", 0))!;
         return Answer.Of(
             Sum.Of(
-                "Posts no farther apart than", "L = √(8 f_y W ÷ 1.35 p), and u ≤ L/150",
-                [new("W", "section modulus, each metre", sheet.SectionModulus, Unit.SquareMetre), new("p", "pressure", v["pressure"], Unit.Pascal), new("t", "metal that rust has left", sheet.Thickness, Unit.Metre)],
-                sheet.GreatestSpan(v["pressure"]), Unit.Metre, "Elastic section of a sine profile; yield of EN 10346 S220GD", "Corrugations run across the posts", "Rust of 0.05 mm a year on the side of the soil"),
+                "Posts no farther apart than", "L = √(8 f_y W ÷ γ_G p), and u within the bend allowed",
+                [new("W", "section modulus, each metre", sheet.SectionModulus, Unit.SquareMetre), new("p", "pressure", v["pressure"], Unit.Pascal), new("t", "metal that rust has left", sheet.Thickness, Unit.Metre), handbook.Term(Metals.SheetYield), handbook.Term(Metals.SheetRust), handbook.Term(CodeFactors.SoilId)],
+                sheet.GreatestSpan(v["pressure"], CodeFactors.Of(handbook)), Unit.Metre, "Elastic section of a sine profile", "Corrugations run across the posts", "Rust on the side of the soil"),
             new("sectionModulus", sheet.SectionModulus), new("thicknessLeft", sheet.Thickness));
     }
 
@@ -46,5 +46,5 @@ public sealed class SheetWall : Calculator
         return new("sum", "The profile from its end", [new Polygon([.. wave, .. wave.AsEnumerable().Reverse().Select(q => new Point(q.X, q.Y + Math.Max(t, d / 40)))], Ink.Metal)], [Sketch.Along(.25 * p, 1.25 * p, d, "pitch", .01), Sketch.Down(3 * p, 0, d, "profileDepth", .01)]);
     }
 
-    private static CorrugatedSheet Sheet(Values v) => new(v["profileDepth"], v["pitch"], v["thickness"]);
+    private static CorrugatedSheet Sheet(Values v, Handbook handbook) => new(v["profileDepth"], v["pitch"], v["thickness"], SheetSteel.Of(handbook));
 }

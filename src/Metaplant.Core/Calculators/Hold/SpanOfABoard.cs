@@ -21,25 +21,25 @@ public sealed class SpanOfABoard : Calculator
     public override IReadOnlyList<Input> Inputs { get; } =
     [
         Ask.Length("boardHeight", "Height of the board", .095, 1), Ask.Length("thickness", "Thickness", .018, .3), Ask.Length("span", "Centre to centre of posts", .50, 10),
-        Ask.Number("pressure", "Pressure at its lower edge", Unit.Pascal, 0, 100e3, 3000), new ChoiceInput("timber", "Timber", Timbers.Ids),
+        Ask.Number("pressure", "Pressure at its lower edge", Unit.Pascal, 0, 100e3, 3000), new ChoiceInput("timber", "Timber", Timbers.Ids) { Refused = Timbers.NotOutdoors },
         new ChoiceInput("condition", "Condition", Enum.GetNames<Condition>(), nameof(Condition.Sound)), Ask.Whole("spans", "Spans it runs over", 1, 3, 1).OrTypical(),
     ];
 
-    protected override void Cross(Values v) => v.Refuse(v["thickness"] >= v["span"], "thickness", "As thick as its span it is a block and no board; this sum does not hold for it.");
+    protected override void Cross(Values v, Handbook handbook) => v.Refuse(v["thickness"] >= v["span"], "thickness", "As thick as its span it is a block and no board; this sum does not hold for it.");
 
     protected override Answer Work(Values v, Handbook handbook)
     {
         var b = Bending(v, handbook);
         Check check = Check.Compare(
             "board", "The board", LoadCase.Normal, b.StrengthUtilisation >= b.BendUtilisation ? b.DesignStress : b.Deflection,
-            b.StrengthUtilisation >= b.BendUtilisation ? b.DesignStrength : b.Span / Partial.BendLimit, b.StrengthUtilisation >= b.BendUtilisation ? Unit.Pascal : Unit.Metre,
+            b.StrengthUtilisation >= b.BendUtilisation ? b.DesignStrength : b.BendAllowed, b.StrengthUtilisation >= b.BendUtilisation ? Unit.Pascal : Unit.Metre,
             b.StrengthUtilisation >= b.BendUtilisation ? "Strength decides." : "Bend decides: it bellies before it breaks.", "board", [b.StrengthSum, b.CapacitySum, b.DeflectionSum],
             new Remedy("Posts no farther apart than", b.GreatestSpan, Unit.Metre, "span"), new Remedy("A board at least this thick", b.LeastThickness, Unit.Metre, "thickness"));
         return Answer.Of(
                 Sum.Of(
                     "How much of the board is used", "the greater of σ/f and u/(L/150)",
                     [new("σ/f", "strength", b.StrengthUtilisation, Unit.One), new("u/(L/150)", "bend", b.BendUtilisation, Unit.One), new("p", "pressure", v["pressure"], Unit.Pascal), new("L", "span", b.Span, Unit.Metre)],
-                    b.Utilisation, Unit.One, Partial.Source, "Pressure at its lower edge over its whole height", "Outdoors, for years"),
+                    b.Utilisation, Unit.One, CodeFactors.Source, "Pressure at its lower edge over its whole height", "Outdoors, for years"),
                 new("moment", b.Moment), new("stress", b.Stress), new("deflection", b.Deflection), new("greatestSpan", b.GreatestSpan), new("leastThickness", b.LeastThickness))
             .After(b.StrengthSum, b.CapacitySum, b.DeflectionSum).With(check);
     }
@@ -57,5 +57,5 @@ public sealed class SpanOfABoard : Calculator
 
     private static BoardBending Bending(Values v, Handbook handbook) => new(
         new(v["boardHeight"], v["thickness"]), v["span"], v.Whole("spans"), Timbers.Get(handbook, v.Word("timber")), Enum.Parse<Condition>(v.Word("condition")),
-        v["pressure"] * v["boardHeight"], 0, LoadCase.Normal);
+        v["pressure"] * v["boardHeight"], 0, LoadCase.Normal, CodeFactors.Of(handbook));
 }

@@ -27,7 +27,7 @@ public sealed class TiesForAWall : Calculator
     {
         var soil = new SoilLoad(v["unitWeight"], 0, v["frictionAngleDegrees"], v.Or("surcharge", 0));
         double push = EarthPressure.Resultant(0, v["soilDepth"], WallKind.Braced, soil, LoadCase.Normal), area = v["strands"] * Math.PI / 4 * Math.Pow(v["wireDiameter"], 2);
-        Term yield = handbook.Term(Practice.WireYield);
+        Term yield = handbook.Term(Metals.WireYield);
         var capacity = area * yield.Value / 2;
         var most = capacity / push;
         var ties = Math.Max(0, (int)Math.Ceiling(v["wallLength"] / most - 1e-9) - 1);

@@ -25,14 +25,15 @@ public sealed class WallOfBales : Calculator
 
     protected override Answer Work(Values v, Handbook handbook)
     {
-        var wall = new GravityWall(v["width"], v["soilDepth"], v["wallUnitWeight"]);
+        var wall = new GravityWall(v["width"], v["soilDepth"], v["wallUnitWeight"], handbook[Grounds.FootFriction]);
+        Term safety = handbook.Term(Grounds.GravitySafety), friction = handbook.Term(Grounds.FootFriction);
         var soil = new SoilLoad(v["unitWeight"], 0, v["frictionAngleDegrees"], v.Or("surcharge", 0));
         double slide = wall.Sliding(soil), turn = wall.Overturning(soil), least = Math.Min(slide, turn);
-        Sum sliding = Sum.Of("Safety against sliding", "W μ ÷ P", [new("W", "weight of a metre, dry", wall.Weight, Unit.NewtonPerMetre), new("μ", "friction at the foot", wall.FootFriction, Unit.One)], slide, Unit.One, "EN 1997-1 6.5.3 for the friction");
+        Sum sliding = Sum.Of("Safety against sliding", "W μ ÷ P", [new("W", "weight of a metre, dry", wall.Weight, Unit.NewtonPerMetre), friction], slide, Unit.One, "EN 1997-1 6.5.3 for the friction");
         Sum turning = Sum.Of("Safety against overturning", "W b/2 ÷ M", [new("W", "weight of a metre, dry", wall.Weight, Unit.NewtonPerMetre), new("b", "front to back", wall.Width, Unit.Metre)], turn, Unit.One, "Moments about the front of the foot");
-        Check check = Check.Compare("gravity", "Wall by its own weight", LoadCase.Normal, GravityWall.SafetyFactor, least, Unit.One, "If it fails, stakes must take all the push.", "wall", [sliding, turning], new Remedy("A wall at least this wide", wall.LeastWidth(soil), Unit.Metre, "width"));
-        Sum sum = Sum.Of("The lesser safety", "the lesser of sliding and overturning", [new("sliding", "safety", slide, Unit.One), new("overturning", "safety", turn, Unit.One)], least, Unit.One, "At least 1.5 wanted", "Judged dry, when it is lightest");
-        Answer answer = Answer.Of(sum, new("sliding", slide), new("overturning", turn), new("leastWidth", wall.LeastWidth(soil))).After(sliding, turning).With(RetainedSoil.Judge(v["soilDepth"]) is { Verdict: Verdict.AskAProfessional } ask ? ask : check);
+        Check check = Check.Compare("gravity", "Wall by its own weight", LoadCase.Normal, safety.Value, least, Unit.One, "If it fails, stakes must take all the push.", "wall", [sliding, turning], new Remedy("A wall at least this wide", wall.LeastWidth(soil, safety.Value), Unit.Metre, "width"));
+        Sum sum = Sum.Of("The lesser safety", "the lesser of sliding and overturning", [new("sliding", "safety", slide, Unit.One), new("overturning", "safety", turn, Unit.One), safety], least, Unit.One, $"At least {safety.Value:0.##} wanted", "Judged dry, when it is lightest");
+        Answer answer = Answer.Of(sum, new("sliding", slide), new("overturning", turn), new("leastWidth", wall.LeastWidth(soil, safety.Value))).After(sliding, turning).With(RetainedSoil.Judge(v["soilDepth"]) is { Verdict: Verdict.AskAProfessional } ask ? ask : check);
         return RetainedSoil.ForAProfessional(v["soilDepth"]) ? answer with { Value = null } : answer;
     }
 

@@ -18,7 +18,7 @@ public sealed class ArchOverAPath : Calculator
 
     public override IReadOnlyList<Input> Inputs { get; } = [Ask.Length("arcLength", "Length of the pipe above ground", 2.6, 50), Ask.Length("span", "Between the feet", 1.4, 50)];
 
-    protected override void Cross(Values v)
+    protected override void Cross(Values v, Handbook handbook)
     {
         v.Refuse(v["arcLength"] < v["span"] * (1 - 1e-12), "arcLength", "The pipe is shorter than the gap it is to span.");
         v.Refuse(v["span"] < v["arcLength"] * 1e-4, "span", "Feet this close make a closed ring and no arch.");

@@ -20,8 +20,8 @@ public sealed class HoldOfAStake : Calculator
     public override IReadOnlyList<Input> Inputs { get; } = [Ask.Length("diameter", "Stick, across", .030, .5), Ask.Length("embedment", "In the ground", .40, 3), Ask.UnitWeight(title: "Weight of the ground", typical: 18e3)];
 
     protected override Answer Work(Values v, Handbook handbook) => Answer.Of(Sum.Of(
-        "Hold of a driven stick", "π d L tan 20° × γ L/2", [new("d", "stick", v["diameter"], Unit.Metre), new("L", "in the ground", v["embedment"], Unit.Metre), new("γ", "weight of the ground", v["unitWeight"], Unit.NewtonPerCubicMetre)],
-        Stake.PullOut(v["diameter"], v["embedment"], v["unitWeight"]), Unit.Newton, "Skin friction under the mean weight of soil beside it", "A few newtons: pegs, guys or ballast are nearly always needed", "Look up pipes and cables before you drive it"));
+        "Hold of a driven stick", "π d L tan δ × γ L/2", [new("d", "stick", v["diameter"], Unit.Metre), new("L", "in the ground", v["embedment"], Unit.Metre), new("γ", "weight of the ground", v["unitWeight"], Unit.NewtonPerCubicMetre), handbook.Term(Grounds.ShaftFriction)],
+        Stake.PullOut(v["diameter"], v["embedment"], v["unitWeight"], handbook[Grounds.ShaftFriction]), Unit.Newton, "Skin friction under the mean weight of soil beside it", "A few newtons: pegs, guys or ballast are nearly always needed", "Look up pipes and cables before you drive it"));
 
     protected override View Draw(Values v, Answer answer)
     {

@@ -23,7 +23,7 @@ public sealed class RodsToWeave : Calculator
         Ask.Length("rodLength", "Length of a rod", 1.8, 20), Ask.Length("overlap", "Overlap", .30, 10), new FlagInput("closed", "Round a closed ring"),
     ];
 
-    protected override void Cross(Values v)
+    protected override void Cross(Values v, Handbook handbook)
     {
         v.Refuse(v["overlap"] >= v["rodLength"], "overlap", "The overlap is as long as the rod; nothing is left to weave.");
         v.Refuse(v["stakeSpacing"] <= v["stakeDiameter"], "stakeSpacing", "The stakes would touch.");
@@ -33,12 +33,12 @@ public sealed class RodsToWeave : Calculator
 
     protected override Answer Work(Values v, Handbook handbook)
     {
-        var w = Weaving.Of(v["length"], v["height"], v["stakeSpacing"], v["stakeDiameter"], v["rodDiameter"], v["rodLength"], v["overlap"], v.Flag("closed"));
+        var w = Weaving.Of(v["length"], v["height"], v["stakeSpacing"], v["stakeDiameter"], v["rodDiameter"], v["rodLength"], v["overlap"], handbook[Practice.WeavePacking], v.Flag("closed"));
         return Answer.Of(
             Sum.Of(
                 "Rods to weave", "⌈L × courses × factor ÷ (rod − overlap)⌉",
-                [new("L", "length of the wall", v["length"], Unit.Metre), new("courses", "one above another", w.Courses, Unit.Count), new("factor", "the way in and out", w.PathFactor, Unit.One), new("rod", "length of a rod", v["rodLength"], Unit.Metre), new("overlap", "where two meet", v["overlap"], Unit.Metre)],
-                w.Rods, Unit.Count, "Geometry: a rod runs as a sine round the stakes", "Courses close up to nine tenths of a rod", "Fetch a tenth more for those that snap"),
+                [new("L", "length of the wall", v["length"], Unit.Metre), new("courses", "one above another", w.Courses, Unit.Count), new("factor", "the way in and out", w.PathFactor, Unit.One), new("rod", "length of a rod", v["rodLength"], Unit.Metre), new("overlap", "where two meet", v["overlap"], Unit.Metre), handbook.Term(Practice.WeavePacking)],
+                w.Rods, Unit.Count, "Geometry: a rod runs as a sine round the stakes", "Courses ⌈h ÷ k rod⌉, since they close up", "Fetch a tenth more for those that snap"),
             new("stakes", w.Stakes), new("courses", w.Courses), new("pathFactor", w.PathFactor));
     }
 

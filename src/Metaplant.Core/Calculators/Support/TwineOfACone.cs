@@ -24,7 +24,7 @@ public sealed class TwineOfACone : Calculator
         Ask.Number("lashingTurns", "Turns of the lashing", Unit.One, 0, 50, 6).OrTypical(), Ask.Length("tail", "Tail", .6, 10).OrTypical(),
     ];
 
-    protected override void Cross(Values v) => v.Refuse(v["lowestRing"] > .9 * v["tieHeight"] + 1e-9, "lowestRing", "The lowest ring must lie below nine tenths of the tie, where the highest lies.");
+    protected override void Cross(Values v, Handbook handbook) => v.Refuse(v["lowestRing"] > .9 * v["tieHeight"] + 1e-9, "lowestRing", "The lowest ring must lie below nine tenths of the tie, where the highest lies.");
 
     protected override Answer Work(Values v, Handbook handbook) => Answer.Of(Sum.Of(
         "Twine to wind it", "rings + turns round sticks + riser + lashing + tail",

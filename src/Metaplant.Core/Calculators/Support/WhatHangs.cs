@@ -21,16 +21,19 @@ public sealed class WhatHangs : Calculator
         new NumberInput("angleFromVerticalDegrees", "Angle from upright", Unit.Degree, 0, Hanging.GreatestAngle, 20, ZeroAllowed: true),
     ];
 
-    protected override void Cross(Values v) => v.Refuse(v["legs"] == 1 && v["angleFromVerticalDegrees"] > 0, "angleFromVerticalDegrees", "One line alone hangs straight down: its angle is 0.");
+    protected override void Cross(Values v, Handbook handbook) => v.Refuse(v["legs"] == 1 && v["angleFromVerticalDegrees"] > 0, "angleFromVerticalDegrees", "One line alone hangs straight down: its angle is 0.");
 
     protected override Answer Work(Values v, Handbook handbook)
     {
-        var h = Hanging.Of(v["mass"], v.Whole("legs"), v["angleFromVerticalDegrees"]);
+        var h = Hanging.Of(v["mass"], v.Whole("legs"), v["angleFromVerticalDegrees"], handbook[Metals.BreakingOverMarked]);
         return Answer.Of(
             Sum.Of(
                 "Pull in each line", "m g ÷ (n cos a)", [new("m", "mass, wet", v["mass"], Unit.Kilogram), new("n", "lines", v["legs"], Unit.Count), new("a", "angle from upright", v["angleFromVerticalDegrees"], Unit.Degree)],
                 h.PerLeg, Unit.Newton, "Equilibrium", "Choose by the figure for three at most: four are never of one length", "Where it hangs over people, ask a professional", "Hook and beam must hold as much"),
-            new("sizedForPerLeg", h.SizedForPerLeg), new("requiredMarkedLoad", h.RequiredMarkedLoad), new("requiredBreakingLoad", h.RequiredBreakingLoad));
+            new("sizedForPerLeg", h.SizedForPerLeg), new("requiredMarkedLoad", h.RequiredMarkedLoad), new("requiredBreakingLoad", h.RequiredBreakingLoad))
+            .After(Sum.Of(
+                "Breaking load where no working load is marked", "k × pull in each of three at most", [handbook.Term(Metals.BreakingOverMarked), new("T", "pull to choose by", h.SizedForPerLeg, Unit.Newton)],
+                h.RequiredBreakingLoad, Unit.Newton, "Usual for ropes and small fittings"));
     }
 
     protected override View Draw(Values v, Answer answer)

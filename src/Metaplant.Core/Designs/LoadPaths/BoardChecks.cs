@@ -9,7 +9,7 @@ internal static class BoardChecks
     public static Check Of(string id, string name, string? part, BoardBending board, Sum pressure, params IReadOnlyList<Remedy> remedies)
     {
         var byStrength = board.StrengthUtilisation >= board.BendUtilisation;
-        var limit = board.Span / Partial.BendLimit;
+        var limit = board.BendAllowed;
         var words = board.Case == LoadCase.BlockedDrain
             ? "If the drain blocks and the soil stands full of water."
             : byStrength ? "Strength decides." : $"Bend decides: {board.Deflection * 1000:0.0} mm in the end, {limit * 1000:0.0} mm allowed.";

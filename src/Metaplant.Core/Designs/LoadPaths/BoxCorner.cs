@@ -30,14 +30,14 @@ public sealed record BoxCorner(string Part, double Height, double SupportSpacing
         var timber = Timbers.Get(brief.Handbook, Grade);
         var screw = CoachScrew.Six;
         var force = Force(Height, SupportSpacing, brief.Soil, loadCase);
-        var factored = force * (loadCase == LoadCase.Normal ? Partial.Soil : 1);
+        var factored = force * brief.Factors.OnSoil(loadCase);
         Sum push = Sum.Of(
-            "Force on one corner", loadCase == LoadCase.Normal ? "F = 1.35 × P × L/2" : "F = P × L/2",
-            [new("P", "push on each metre of the long wall", force * 2 / SupportSpacing, Unit.NewtonPerMetre), new("L", "corner to the next tie", SupportSpacing, Unit.Metre)],
+            "Force on one corner", loadCase == LoadCase.Normal ? "F = γ_G × P × L/2" : "F = P × L/2",
+            [new("P", "push on each metre of the long wall", force * 2 / SupportSpacing, Unit.NewtonPerMetre), new("L", "corner to the next tie", SupportSpacing, Unit.Metre), .. Terms.OnSoil(brief, loadCase)],
             factored, Unit.Newton, "EN 1990 for the factor; half the span goes to each end");
-        var joint = new ScrewJoint(Cleat, screw.Length - Cleat, screw.EffectiveDiameter, timber.Density, timber.Density, Predrilled: true);
+        var joint = new ScrewJoint(Cleat, screw.Length - Cleat, screw.EffectiveDiameter, timber.Density, timber.Density, Predrilled: true, SteelStrength: brief.Handbook[Metals.ScrewStrength]);
         var across = joint.Design(timber, loadCase) * Screws;
-        var factor = loadCase == LoadCase.Normal ? timber.Kmod / Partial.Timber : timber.KmodAccidental;
+        var factor = timber.OnResistance(loadCase);
         var pulled = ScrewWithdrawal.Characteristic(Screws, screw.Diameter, screw.Length - Cleat, timber.Density);
         var blocked = loadCase == LoadCase.BlockedDrain ? "-blocked" : "";
         var words = loadCase == LoadCase.Normal ? $"{Screws} coach screws {screw.Diameter * 1000:0} × {screw.Length * 1000:0} in each leg of the corner." : "If the drain blocks and the soil stands full of water.";

@@ -21,17 +21,17 @@ public sealed record FloorOnPackers(string Part, double Span, int Spans, double 
         var id = loadCase == LoadCase.Normal ? "floor" : "floor-blocked";
         if (Grade is not null)
         {
-            var board = new BoardBending(new(1, Thickness), Span, Spans, Timbers.Get(brief.Handbook, Grade), Condition.Weathered, line, 0, loadCase);
+            var board = new BoardBending(new(1, Thickness), Span, Spans, Timbers.Get(brief.Handbook, Grade), Condition.Weathered, line, 0, loadCase, brief.Factors);
             return BoardChecks.Of(id, "Floor between packers", Part, board, load, new Remedy("Packers no farther apart than", board.GreatestSpan, Unit.Metre));
         }
 
-        var factor = loadCase == LoadCase.Normal ? Partial.Soil : 1;
+        var factor = brief.Factors.OnSoil(loadCase);
         var thickness = Thickness * Left;
         var stress = factor * line * Span * Span / (Spans >= 3 ? 10 : 8) / (thickness * thickness / 6);
         var strength = brief.Handbook.Term(Shell + (loadCase == LoadCase.Normal ? ".strength" : ".short-strength"));
         Sum bent = Sum.Of(
-            "Bending of the floor", $"σ = {(loadCase == LoadCase.Normal ? "1.35 " : "")}w L²/{(Spans >= 3 ? 10 : 8)} ÷ (t²/6)",
-            [new("w", "soil on the floor", line, Unit.Pascal), new("L", "between packers", Span, Unit.Metre), new("t", "thickness left", thickness, Unit.Metre)],
+            "Bending of the floor", $"σ = {(loadCase == LoadCase.Normal ? "γ_G " : "")}w L²/{(Spans >= 3 ? 10 : 8)} ÷ (t²/6)",
+            [new("w", "soil on the floor", line, Unit.Pascal), new("L", "between packers", Span, Unit.Metre), new("t", "thickness left", thickness, Unit.Metre), .. Terms.OnSoil(brief, loadCase)],
             stress, Unit.Pascal, "Strip of a continuous plate", "A flat floor without ribs");
         return Check.Compare(
             id, "Floor between packers", loadCase, stress, strength.Value, Unit.Pascal,

@@ -14,12 +14,12 @@ public sealed record HoopWall(string Part, double Radius, double Wall, double De
     {
         var pressure = EarthPressure.At(Depth, WallKind.Braced, brief.Soil, loadCase);
         var tension = ShellWalls.HoopTension(pressure, Radius);
-        var factor = loadCase == LoadCase.Normal ? Partial.Soil : 1;
+        var factor = brief.Factors.OnSoil(loadCase);
         var strength = brief.Handbook.Term(Shell + (loadCase == LoadCase.Normal ? ".strength" : ".short-strength"));
         var capacity = Wall * Left * strength.Value;
         Sum pull = Sum.Of(
-            "Stretch of the wall at the foot", loadCase == LoadCase.Normal ? "T = 1.35 p r" : "T = p r",
-            [new("p", "pressure at the foot", pressure, Unit.Pascal), new("r", "radius", Radius, Unit.Metre)], tension * factor, Unit.NewtonPerMetre, "Thin ring under inside pressure");
+            "Stretch of the wall at the foot", loadCase == LoadCase.Normal ? "T = γ_G p r" : "T = p r",
+            [new("p", "pressure at the foot", pressure, Unit.Pascal), new("r", "radius", Radius, Unit.Metre), .. Terms.OnSoil(brief, loadCase)], tension * factor, Unit.NewtonPerMetre, "Thin ring under inside pressure");
         Sum holds = Sum.Of(
             "What the wall holds", "t × left × f", [new("t", "thickness of the wall", Wall, Unit.Metre), new("left", "left by rust and wear", Left, Unit.One), strength], capacity, Unit.NewtonPerMetre, "Section times strength");
         return Check.Compare(
@@ -38,13 +38,13 @@ public sealed record PlateWall(string Part, double Side, double Height, double W
     private Check Case(Brief brief, LoadCase loadCase)
     {
         var pressure = EarthPressure.At(Depth, WallKind.Braced, brief.Soil, loadCase);
-        var factor = loadCase == LoadCase.Normal ? Partial.Soil : 1;
+        var factor = brief.Factors.OnSoil(loadCase);
         var thickness = Wall * Left;
         var stress = factor * ShellWalls.PlateStress(Side, Height, thickness, pressure);
         var strength = brief.Handbook.Term(Shell + (loadCase == LoadCase.Normal ? ".strength" : ".short-strength"));
         Sum bent = Sum.Of(
-            "Bending of the flat side", loadCase == LoadCase.Normal ? "σ = 1.35 × 1.1 β (p/2) b² ÷ t²" : "σ = 1.1 β (p/2) b² ÷ t²",
-            [new("p", "pressure at the foot", pressure, Unit.Pascal), new("a", "longer side", Math.Max(Side, Height), Unit.Metre), new("b", "shorter side", Math.Min(Side, Height), Unit.Metre), new("t", "thickness left", thickness, Unit.Metre)],
+            "Bending of the flat side", loadCase == LoadCase.Normal ? "σ = γ_G × 1.1 β (p/2) b² ÷ t²" : "σ = 1.1 β (p/2) b² ÷ t²",
+            [new("p", "pressure at the foot", pressure, Unit.Pascal), new("a", "longer side", Math.Max(Side, Height), Unit.Metre), new("b", "shorter side", Math.Min(Side, Height), Unit.Metre), new("t", "thickness left", thickness, Unit.Metre), .. Terms.OnSoil(brief, loadCase)],
             stress, Unit.Pascal, "Young & Budynas, Roark's Formulas, 7th ed., table 11.4 case 1a", "The rim is stiff enough to hold the top edge", "Mean pressure, raised by a tenth");
         return Check.Compare(
             loadCase == LoadCase.Normal ? "plate" : "plate-blocked", "Flat side pushed out", loadCase, stress, strength.Value, Unit.Pascal,

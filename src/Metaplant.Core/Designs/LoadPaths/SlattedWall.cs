@@ -16,7 +16,7 @@ public sealed record SlattedWall(string Part, string Name, BoardSection Slat, do
         var soil = brief.Soil;
         var pressure = EarthPressure.At(Depth, WallKind.Braced, soil, loadCase);
         var onTop = EarthPressure.AtRest(soil.FrictionAngleDegrees) * soil.Surcharge;
-        return new(Slat, Span, Spans, Timbers.Get(brief.Handbook, Grade), Condition, (pressure - onTop) * Slat.Height, onTop * Slat.Height, loadCase);
+        return new(Slat, Span, Spans, Timbers.Get(brief.Handbook, Grade), Condition, (pressure - onTop) * Slat.Height, onTop * Slat.Height, loadCase, brief.Factors);
     }
 
     private Check Case(Brief brief, LoadCase loadCase)

@@ -17,7 +17,7 @@ public sealed record WireTie(string Part, double Spacing, double Height, double 
     {
         var force = Force(0, Height, Spacing, brief.Soil, loadCase);
         var area = Strands * Math.PI / 4 * Diameter * Diameter;
-        var yield = brief.Handbook[Practice.WireYield];
+        var yield = brief.Handbook[Metals.WireYield];
         // Half the yield is kept back for twisting and rust; an accident may use it.
         var capacity = area * yield / (loadCase == LoadCase.Normal ? 2 : 1);
         Sum pull = Sum.Of(
@@ -26,7 +26,7 @@ public sealed record WireTie(string Part, double Spacing, double Height, double 
             force, Unit.Newton, "Resultant over the tributary area", "Friction under the wall is ignored");
         Sum strength = Sum.Of(
             "Strength of the tie", loadCase == LoadCase.Normal ? "A f_y ÷ 2" : "A f_y",
-            [new("A", $"{Strands} strands of wire", area, Unit.SquareMetre), brief.Handbook.Term(Practice.WireYield)],
+            [new("A", $"{Strands} strands of wire", area, Unit.SquareMetre), brief.Handbook.Term(Metals.WireYield)],
             capacity, Unit.Newton, "Half the yield; all of it in an accident");
         return Check.Compare(
             loadCase == LoadCase.Normal ? "ties" : "ties-blocked", "Tie wires", loadCase, force, capacity, Unit.Newton,

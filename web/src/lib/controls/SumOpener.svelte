@@ -22,9 +22,9 @@
   let wrong = $state('');
 
   const shown = $derived(show(sum.value, sum.unit, garden.system));
-  const constants = $derived(new Map(garden.catalogue?.constants.map((c) => [c.id, c]) ?? []));
 
   function edit(constantId: string, value: number) {
+    void garden.openHandbook();
     editing = constantId;
     typed = String(Number(value.toPrecision(6)));
     wrong = '';
@@ -64,7 +64,7 @@
             {#if own}<span class="own">your own value</span>{/if}
             <button type="button" class="change" onclick={() => edit(term.constantId!, term.value)}>change</button>
             {#if editing === term.constantId}
-              {@const row = constants.get(term.constantId)}
+              {@const row = garden.constants.get(term.constantId)}
               <span class="editor">
                 <label
                   >In SI{row ? `, from ${row.least.toPrecision(3)} to ${row.greatest.toPrecision(3)}` : ''}

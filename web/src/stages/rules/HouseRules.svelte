@@ -1,5 +1,6 @@
 <script lang="ts">
   import { garden } from '../../lib/garden.svelte';
+  import Handbook from './Handbook.svelte';
   import OwnMeasures from './OwnMeasures.svelte';
   import ToolShelf from './ToolShelf.svelte';
 
@@ -34,22 +35,7 @@
   {/each}
   <OwnMeasures />
   <ToolShelf />
-  <h2>Your own constants</h2>
-  {#if Object.keys(garden.info?.constants ?? {}).length === 0}
-    <p class="soft">None yet. Open any sum and change a constant there; it will stand here with the way back.</p>
-  {:else}
-    <ul>
-      {#each Object.entries(garden.info?.constants ?? {}) as [id, value] (id)}
-        {@const row = garden.catalogue?.constants.find((c) => c.id === id)}
-        <li>
-          {row?.meaning}: {value.toPrecision(4)} in place of {row?.value.toPrecision(4)}
-          <button type="button" class="btn-plain rounded-sm px-3" onclick={() => void garden.setConstant(id, null)}
-            >Back to ours</button
-          >
-        </li>
-      {/each}
-    </ul>
-  {/if}
+  <Handbook />
   <p class="caution">Nothing here is a certificate. Local codes and licensed practice come first.</p>
 </section>
 
@@ -69,10 +55,6 @@
     font-family: var(--font-head);
     font-weight: 700;
     font-size: 1.1rem;
-  }
-
-  h2 {
-    margin-top: 22px;
   }
 
   .caution {

@@ -1,0 +1,29 @@
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Materials;
+
+/// <summary>Wire, sheet and screws, and the line that stands in for them.</summary>
+[Table(80, "Metal, screws and line")]
+public static class Metals
+{
+    public const string WireYield = "practice.wire-yield";
+    public const string SheetYield = "metal.sheet-yield";
+    public const string SteelModulus = "metal.modulus";
+    public const string SheetRust = "metal.sheet-rust";
+    public const string ScrewStrength = "metal.screw-strength";
+    public const string HeadPull = "metal.head-pull-through";
+    public const string LineStrength = "practice.line-strength";
+    public const string BreakingOverMarked = "metal.breaking-over-marked";
+
+    public static IReadOnlyList<Constant> Rows { get; } =
+    [
+        new(WireYield, "f_y", "yield of soft fence wire", 250e6, Unit.Pascal, Evidence.Assumed, "Annealed low-carbon wire, EN 10218-2, lower end"),
+        new(SheetYield, "f_y", "yield of roofing steel of unknown make", 220e6, Unit.Pascal, Evidence.Defined, "EN 10346 S220GD, the lowest grade sold for profiling"),
+        new(SteelModulus, "E", "modulus of steel", 210e9, Unit.Pascal, Evidence.Defined, "EN 1993-1-1 3.2.6"),
+        new(SheetRust, "r", "metal lost to rust in a year against wet soil, mm in a year", .05, Unit.One, Evidence.Assumed, "EN ISO 9223 category C3, upper end of 50 µm a year"),
+        new(ScrewStrength, "f_u", "strength of screw steel", 540e6, Unit.Pascal, Evidence.Assumed, "EN 14592 gives none for screws of unknown make; soft screws, lower end"),
+        new(HeadPull, "f_head", "strength of wood against a head pulled through", 10e6, Unit.Pascal, Evidence.Assumed, "Low end of makers' approvals at 350 kg/m³; EN 14592 leaves it to them"),
+        new(LineStrength, "f_l", "strength of cord of unknown make", 60e6, Unit.Pascal, Evidence.Assumed, "A third of new laid fibre rope, for age and knots"),
+        new(BreakingOverMarked, "k", "breaking load over working load where none is marked", 5, Unit.One, Evidence.Assumed, "Usual for fibre ropes and small fittings") { NeverBelow = 3, NeverAbove = 15 },
+    ];
+}

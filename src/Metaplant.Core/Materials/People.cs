@@ -1,0 +1,25 @@
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Materials;
+
+/// <summary>What people lift, lean on and stand on.</summary>
+[Table(110, "People")]
+public static class People
+{
+    public const string AtEdge = "people.at-edge";
+    public const string HandAtRim = "people.hand-at-rim";
+
+    private const string Manual = "Guideline weights for lifting near the body, eased for a pair and three";
+
+    /// <summary>The row of what one, two or three people lift together.</summary>
+    public static string Lift(int people) => $"people.lift-{people}";
+
+    public static IReadOnlyList<Constant> Rows { get; } =
+    [
+        new(Lift(1), "m_1", "what one person lifts", 25, Unit.Kilogram, Evidence.Assumed, Manual) { NeverBelow = 5, NeverAbove = 40 },
+        new(Lift(2), "m_2", "what two people lift together", 33, Unit.Kilogram, Evidence.Assumed, Manual) { NeverBelow = 5, NeverAbove = 70 },
+        new(Lift(3), "m_3", "what three people lift together", 38, Unit.Kilogram, Evidence.Assumed, Manual) { NeverBelow = 5, NeverAbove = 90 },
+        new(AtEdge, "q", "people sitting, kneeling or standing at the edge", 1000, Unit.Pascal, Evidence.Assumed, "Half of the 2 kPa of EN 1991-1-1 category A, over soil that is mostly planted") { NeverBelow = 500 },
+        new(HandAtRim, "F", "somebody leaning on the rim", 300, Unit.Newton, Evidence.Assumed, "About a third of a person's weight") { NeverBelow = 100 },
+    ];
+}
