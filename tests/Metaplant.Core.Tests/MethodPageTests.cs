@@ -49,8 +49,7 @@ public partial class MethodPageTests
     }
 
     [Fact]
-    public void Every_sum_with_a_fixed_name_has_an_example()
-        => CalculatorShelf.All.Select(c => c.Name).Except(Examples.Select(e => e.Data.Split(' ')[0])).ShouldBe(["bale-wall", "corrugated-sheet"], ignoreOrder: true);
+    public void Every_sum_has_an_example() => CalculatorShelf.All.Select(c => c.Name).Except(Examples.Select(e => e.Data.Split(' ')[0])).ShouldBeEmpty();
 
     [Fact]
     public void The_table_of_kinds_is_that_of_the_core()

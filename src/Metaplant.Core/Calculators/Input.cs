@@ -1,3 +1,5 @@
+using Metaplant.Core.Growing;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Calculators;
@@ -68,6 +70,17 @@ internal static class Ask
     public static NumberInput Friction(double typical = 30) => Number("frictionAngleDegrees", "Angle of friction", Unit.Degree, 0, 45, typical);
 
     public static NumberInput Surcharge() => Number("surcharge", "Load on top", Unit.Pascal, 0, 20e3, 1000).OrNone();
+
+    public static ChoiceInput Medium() => new("medium", "Soil", [.. Media.Names.Select(m => m.Id)], "topsoil-compost");
+
+    /// <summary>A crop that is eaten.</summary>
+    public static ChoiceInput Food() => new("crop", "Crop", [.. Crops.In(Handbook.Default).Where(c => c.Edible).Select(c => c.Id)]);
+
+    public static ChoiceInput Timber(string name = "timber") => new(name, "Timber", Timbers.Ids) { Refused = Timbers.NotOutdoors };
+
+    public static ChoiceInput Condition() => new("condition", "Condition", Enum.GetNames<Condition>(), nameof(Materials.Condition.Sound));
+
+    public static ChoiceInput Gust() => new("exposure", "The place is", ["sheltered", "open", "exposed"], "open");
 
     public static EitherInput Outline(string name, string title) => new(name, title,
     [

@@ -17,6 +17,7 @@ public sealed class Values
     private readonly string path;
     private readonly Handbook handbook;
     private readonly HashSet<string> leftOut = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, NumberInput> asked = new(StringComparer.Ordinal);
 
     private Values(string path, List<Problem> problems, Handbook handbook)
     {
@@ -34,9 +35,12 @@ public sealed class Values
     /// <summary>The number, or another where it was left out.</summary>
     public double Or(string name, double other) => read.TryGetValue(name, out var value) ? (double)value : other;
 
-    /// <summary>The number as a term: as it was given, or as the row of the handbook that it is taken from when left out.</summary>
-    public Term Term(string symbol, string meaning, NumberInput input)
-        => new(symbol, meaning, this[input.Name], input.Unit, leftOut.Contains(input.Name) ? input.Row : null);
+    /// <summary>The number as a term, called what it was asked for as: as it was given, or as the row of the handbook that it is taken from when left out.</summary>
+    public Term Term(string symbol, string name)
+    {
+        var input = asked[name];
+        return new(symbol, char.ToLowerInvariant(input.Title[0]) + input.Title[1..], this[name], input.Unit, leftOut.Contains(name) ? input.Row : null);
+    }
 
     public double? Maybe(string name) => read.TryGetValue(name, out var value) ? (double)value : null;
 
@@ -76,6 +80,7 @@ public sealed class Values
         foreach (var name in given.Fields.Keys.Where(k => inputs.All(i => i.Name != k))) Wrong(name, "There is no such input here.");
         foreach (var input in inputs)
         {
+            if (input is NumberInput number) asked[number.Name] = number;
             if (!given.Fields.TryGetValue(input.Name, out var value)) LeftOut(input);
             else if (One(input, value) is { } checkedValue) read[input.Name] = checkedValue;
         }

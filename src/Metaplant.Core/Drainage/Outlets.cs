@@ -1,5 +1,4 @@
 using Metaplant.Core.Materials;
-using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Drainage;
 
@@ -33,16 +32,14 @@ public static class DrainDown
     public static double ConductivitySeen(double volume, double area, double seconds) => volume / area / seconds;
 }
 
-/// <summary>Cloth or film unfolded to line a box or a round tub, m².</summary>
+/// <summary>Cloth or film unfolded to line a box or a round tub, m². Lengths in m; a tenth of a metre is the usual lap.</summary>
 public static class Liner
 {
-    private const double Lap = .10;
-
     /// <summary>Walls only, turned in at the foot by a lap, overlapped where the ends meet.</summary>
-    public static double Walls(double perimeter, double height) => (perimeter + Lap) * (height + Lap);
+    public static double Walls(double perimeter, double height, double lap) => (perimeter + lap) * (height + lap);
 
     /// <summary>Walls and foot in one piece, folded at the corners like a parcel.</summary>
-    public static double Whole(double length, double width, double height) => (length + 2 * height + 2 * Lap) * (width + 2 * height + 2 * Lap);
+    public static double Whole(double length, double width, double height, double lap) => (length + 2 * height + 2 * lap) * (width + 2 * height + 2 * lap);
 }
 
 /// <summary>A coarse core down the middle of a sack or tower, through which it is watered.</summary>
@@ -51,6 +48,6 @@ public static class WateringCore
     /// <summary>Water in m³ that takes dry soil of a volume to field capacity.</summary>
     public static double ToFieldCapacity(double soilVolume, Medium medium) => soilVolume * (medium.FieldCapacity - medium.WiltingPoint);
 
-    /// <summary>True when no soil is farther from the core than the wet bulb reaches sideways, taken as the wet layer's height: the same suction draws water up and aside.</summary>
-    public static bool Reaches(double outerDiameter, double coreDiameter, Medium medium) => (outerDiameter - coreDiameter) / 2 <= 3 * medium.WetLayer + Check.Tolerance;
+    /// <summary>How far sideways from the core water goes, m: so many times the wet layer's height, since the suction that draws water up draws it aside as well. 3 is usual.</summary>
+    public static double Reach(Medium medium, double timesWetLayer) => timesWetLayer * medium.WetLayer;
 }

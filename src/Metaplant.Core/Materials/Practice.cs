@@ -20,6 +20,11 @@ public static class Practice
     public const string LossOnMixing = "practice.loss-on-mixing";
     public const string RidgeSag = "practice.ridge-sag";
     public const string WeavePacking = "practice.weave-packing";
+    public const string CoreReach = "practice.core-reach";
+    public const string SlowestFirstWater = "practice.slowest-first-water";
+    public const string LinerLap = "practice.liner-lap";
+    public const string HoseSmoothness = "practice.hose-smoothness";
+    public const string DripPressure = "practice.drip-pressure";
 
     private const string Experience = "Experience; measure your own";
 
@@ -44,6 +49,11 @@ public static class Practice
         new(LossOnMixing, "l", "volume lost on mixing", .05, Unit.One, Evidence.Assumed, "Fines fill the gaps between coarse grains; experience") { NeverAbove = .3 },
         new(RidgeSag, "L/u", "span over the sag allowed of a ridge", 100, Unit.One, Evidence.Assumed, "Looks, not strength") { NeverBelow = 30 },
         new(WeavePacking, "k", "height of a course over the rod's thickness", .9, Unit.One, Evidence.Assumed, Experience) { NeverBelow = .5 },
+        new(CoreReach, "k", "how far water goes sideways from a core, over the wet layer", 3, Unit.One, Evidence.Assumed, "The suction that holds the wet layer draws sideways as well, unopposed by weight; experience") { NeverBelow = 1 },
+        new(SlowestFirstWater, "k", "how much slower than the table a first watering may drain", 3, Unit.One, Evidence.Assumed, "Conductivity of one soil scatters by this much; Rawls, Brakensiek & Saxton 1982") { NeverBelow = 1 },
+        new(LinerLap, "l", "lap of a liner", .10, Unit.Metre, Evidence.Assumed, Experience),
+        new(HoseSmoothness, "C", "smoothness of a hose inside", 140, Unit.One, Evidence.Measured, "Hazen–Williams, smooth plastic pipe") { NeverBelow = 80, NeverAbove = 160 },
+        new(DripPressure, "p", "greatest pressure that drip lines are made for", 150e3, Unit.Pascal, Evidence.Assumed, "Usual for drip lines and soaker hoses, 1 to 1.5 bar; read the packet"),
         new(SalvageFactor, "k", "reclaiming and using salvage against new material", 2.5, Unit.One, Evidence.Assumed, "Experience; replaced by your own times once there are any"),
     ];
 }

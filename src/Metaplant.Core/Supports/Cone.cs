@@ -27,6 +27,21 @@ public static class Cone
         return around + turns + riser + lashing + tail;
     }
 
+    /// <summary>The most rings whose line, as <paramref name="lineFor"/> works it out, is no longer than what there is; 0 when even one is. More rings must take more line.</summary>
+    public static int RingsFor(double line, Func<int, double> lineFor)
+    {
+        const int Most = 10_000;
+        int fits = 0, over = Most + 1;
+        while (over - fits > 1)
+        {
+            var middle = (fits + over) / 2;
+            if (lineFor(middle) <= line + 1e-9) fits = middle;
+            else over = middle;
+        }
+
+        return fits;
+    }
+
     /// <summary>From the centre to the edge of the ring of feet, over which it tips: r cos(π/n).</summary>
     public static double Lever(int legs, double baseRadius) => baseRadius * Math.Cos(Math.PI / legs);
 

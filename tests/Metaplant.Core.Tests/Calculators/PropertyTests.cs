@@ -27,6 +27,8 @@ public class PropertyTests
     [InlineData("half-drum")]
     [InlineData("mesh-ring")]
     [InlineData("sack")]
+    [InlineData("tyre")]
+    [InlineData("free-form")]
     public void Every_shape_is_undone_at_its_rim_and_refuses_more(string shape)
     {
         var calculator = CalculatorShelf.Find("volume-" + shape)!;

@@ -58,6 +58,29 @@ public class ShelfTests
         IEnumerable<string> Problems(Dictionary<string, Given> given) => calculator.Reckon(new(given), Handbook.Default).Problems.Select(p => p.Field);
     }
 
+    /// <summary>Each number of each sum is made larger and smaller; where the check then fails, every remedy for an input is put in and asked again.</summary>
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void What_would_put_it_right_does(string name)
+    {
+        var calculator = CalculatorShelf.Find(name)!;
+        var typical = Working.Typical(calculator);
+        var worse = from input in calculator.InputsFor(typical).OfType<NumberInput>()
+                    where typical.Fields.ContainsKey(input.Name)
+                    from factor in (double[])[.15, .4, .7, 1, 1.5, 3, 8]
+                    select typical.With(input.Name, input.Unit == Unit.Count ? Math.Ceiling(input.Typical * factor) : input.Typical * factor);
+        foreach (var given in worse)
+        {
+            if (calculator.Reckon(given, Handbook.Default) is not { Ok: true, Value.Check: { Verdict: Verdict.Fails } check }) continue;
+            foreach (var remedy in check.Remedies.Where(r => r.Input is not null))
+            {
+                var cured = calculator.Reckon(given.With(remedy.Input!, remedy.Value), Handbook.Default);
+                // A cure beyond the range of its input is refused there, in words; one inside it cures.
+                if (cured.Ok && cured.Value!.Check is { } after) after.Utilisation!.Value.ShouldBeLessThanOrEqualTo(1 + 1e-6, $"{remedy.Words} {remedy.Value}");
+            }
+        }
+    }
+
     [Fact]
     public void Problems_inside_groups_and_lists_are_named_by_their_path()
     {

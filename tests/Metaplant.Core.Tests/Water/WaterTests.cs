@@ -69,11 +69,10 @@ public class WaterTests
     [Fact]
     public void Liners_cores_and_orders()
     {
-        Liner.Whole(1.0, .5, .4).Near((1.0 + .8 + .2) * (.5 + .8 + .2));
-        Liner.Walls(3.0, .4).Near(3.1 * .5);
+        Liner.Whole(1.0, .5, .4, .1).Near((1.0 + .8 + .2) * (.5 + .8 + .2));
+        Liner.Walls(3.0, .4, .1).Near(3.1 * .5);
         WateringCore.ToFieldCapacity(.1, Mix).Near(.021);
-        WateringCore.Reaches(.35, .10, Mix).ShouldBeTrue();
-        WateringCore.Reaches(.9, .10, Mix).ShouldBeFalse();
+        WateringCore.Reach(Mix, 3).Near(3 * Mix.WetLayer);
         Order.Infill(Handbook.Default, Fill.Logs, .2).Near(.08);
         Order.Infill(Handbook.Default, Fill.Compost, .2).ShouldBe(0);
         Order.Loose(Handbook.Default, 1, mulch: true).Near(1.3);

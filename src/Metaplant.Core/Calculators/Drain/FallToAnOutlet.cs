@@ -20,7 +20,7 @@ public sealed class FallToAnOutlet : Calculator
     public override IReadOnlyList<Input> Inputs { get; } = [Ask.Length("length", "From the outlet to the far end", 1.5, 20), SlopeInput];
 
     protected override Answer Work(Values v, Handbook handbook) => Answer.Of(Sum.Of(
-        "How much higher the far end stands", "f = L s", [new("L", "from the outlet to the far end", v["length"], Unit.Metre), v.Term("s", "slope", SlopeInput)],
+        "How much higher the far end stands", "f = L s", [new("L", "from the outlet to the far end", v["length"], Unit.Metre), v.Term("s", "slope")],
         Outlet.Fall(v["length"], v["slope"]), Unit.Metre, "Practice: 1.5 %, so that puddles find the way over small unevenness", "Packers go under the bearers, not under the vessel"));
 
     protected override View Draw(Values v, Answer answer)

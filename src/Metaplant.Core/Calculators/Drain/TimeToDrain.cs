@@ -15,7 +15,7 @@ public sealed class TimeToDrain : Calculator
 
     public override string Slide => "soilDepth";
 
-    public override IReadOnlyList<Input> Inputs { get; } = [Ask.Length("soilDepth", "Depth of soil", .35, 3), new ChoiceInput("medium", "Soil", [.. Media.Names.Select(m => m.Id)], "topsoil-compost")];
+    public override IReadOnlyList<Input> Inputs { get; } = [Ask.Length("soilDepth", "Depth of soil", .35, 3), Ask.Medium()];
 
     protected override Answer Work(Values v, Handbook handbook)
     {

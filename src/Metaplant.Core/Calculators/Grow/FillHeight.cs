@@ -53,7 +53,7 @@ public sealed class FillHeight : Calculator
 
     // Made anew here, since the shelf of all calculators holds this one too.
     private static IEnumerable<VolumeCalculator> CalculatorShapes()
-        => [new RoundTubVolume(), new TaperedBoxVolume(), new RoundedTroughVolume(), new HalfDrumVolume(), new MeshRingVolume(), new SackVolume()];
+        => [new RoundTubVolume(), new TaperedBoxVolume(), new RoundedTroughVolume(), new HalfDrumVolume(), new MeshRingVolume(), new SackVolume(), new TyreVolume(), new FreeFormVolume()];
 
     private static VolumeCalculator Of(string shape) => CalculatorShapes().First(c => c.Name == Prefix + shape);
 }

@@ -31,7 +31,7 @@ public sealed class DepthOfAPost : Calculator
     [
         Ask.Length("retainedHeight", "Soil held back", .32, 5), Ask.Length("spacing", "Between posts", .45, 5), Ask.UnitWeight(), Ask.Friction(), Ask.Length("postDiameter", "Post, across", .060, .5), GroundInput,
         Ask.Surcharge(), Safety,
-        new ChoiceInput("timber", "Timber", Timbers.Ids, "C14") { Refused = Timbers.NotOutdoors }, new ChoiceInput("condition", "Condition", Enum.GetNames<Condition>(), nameof(Condition.Sound)),
+        new ChoiceInput("timber", "Timber", Timbers.Ids, "C14") { Refused = Timbers.NotOutdoors }, Ask.Condition(),
     ];
 
     protected override void Cross(Values v, Handbook handbook) => v.Refuse(v["spacing"] < LeastSpacings * v["postDiameter"] - 1e-9, "spacing", "Posts closer than three thicknesses share the same ground; this sum does not hold for them.");
@@ -55,7 +55,7 @@ public sealed class DepthOfAPost : Calculator
         var professional = RetainedSoil.ForAProfessional(post.RetainedHeight);
         Sum sum = Sum.Of(
             "Depth in the ground", post.Ground is SandGround ? "FS P = γ b L³ K_p ÷ 2(e + L)" : "L = 1.5 b + f + g",
-            [v.Term("FS", "safety", Safety), new("P", "push on one post", post.Thrust, Unit.Newton), new("e", "its height, M/P", post.Eccentricity, Unit.Metre), new("b", "post", post.Diameter, Unit.Metre)],
+            [v.Term("FS", "safetyFactor"), new("P", "push on one post", post.Thrust, Unit.Newton), new("e", "its height, M/P", post.Eccentricity, Unit.Metre), new("b", "post", post.Diameter, Unit.Metre)],
             professional ? 0 : post.Embedment, Unit.Metre, "Broms 1964, free-headed short pile", "Level ground, nothing dug in front", "Leave out the top 100 mm where it has been dug", "Look up pipes and cables before anything is driven");
         Answer answer = Answer.Of(
             sum, new("thrust", post.Thrust), new("momentAtGround", post.MomentAtGround), new("greatestMoment", post.GreatestMoment), new("stress", post.Stress), new("strengthUtilisation", professional ? null : used));

@@ -21,8 +21,8 @@ public sealed class SpanOfABoard : Calculator
     public override IReadOnlyList<Input> Inputs { get; } =
     [
         Ask.Length("boardHeight", "Height of the board", .095, 1), Ask.Length("thickness", "Thickness", .018, .3), Ask.Length("span", "Centre to centre of posts", .50, 10),
-        Ask.Number("pressure", "Pressure at its lower edge", Unit.Pascal, 0, 100e3, 3000), new ChoiceInput("timber", "Timber", Timbers.Ids) { Refused = Timbers.NotOutdoors },
-        new ChoiceInput("condition", "Condition", Enum.GetNames<Condition>(), nameof(Condition.Sound)), Ask.Whole("spans", "Spans it runs over", 1, 3, 1).OrTypical(),
+        Ask.Number("pressure", "Pressure at its lower edge", Unit.Pascal, 0, 100e3, 3000), Ask.Timber(),
+        Ask.Condition(), Ask.Whole("spans", "Spans it runs over", 1, 3, 1).OrTypical(),
     ];
 
     protected override void Cross(Values v, Handbook handbook) => v.Refuse(v["thickness"] >= v["span"], "thickness", "As thick as its span it is a block and no board; this sum does not hold for it.");

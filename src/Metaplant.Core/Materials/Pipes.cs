@@ -1,0 +1,43 @@
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Materials;
+
+/// <summary>What a pipe or rod is made of. Modulus and yield in Pa, density in kg/m³.</summary>
+public sealed record PipeStuff(string Id, string Name, double Modulus, double Yield, double Density);
+
+/// <summary>What arches are bent of.</summary>
+[Table(85, "Pipes and rods for arches")]
+public static class Pipes
+{
+    private const string Makers = "Lower end of makers' figures; sun and frost take more";
+
+    private static readonly (string Id, string Name, double Modulus, double Yield, double Density, string Source)[] Table =
+    [
+        ("Polyethylene", "Polyethylene water pipe", .8e9, 20e6, 950, Makers),
+        ("Pvc", "Stiff PVC conduit", 2.8e9, 45e6, 1400, Makers),
+        ("SteelTube", "Steel conduit or tube", 210e9, 220e6, 7850, "EN 1993-1-1 3.2.6; yield of the softest conduit sold"),
+        ("SteelRod", "Ribbed steel rod", 200e9, 400e6, 7850, "EN 1992-1-1 annex C, lower end"),
+        ("GlassFibre", "Glass-fibre rod", 30e9, 400e6, 1900, Makers),
+        ("GreenRod", "Fresh hazel or willow rod", 6e9, 40e6, 800, "Green-wood figures of the Wood Handbook (FPL-GTR-190), low end of hardwoods"),
+    ];
+
+    public static IReadOnlyList<string> Ids { get; } = [.. Table.Select(p => p.Id)];
+
+    public static IReadOnlyList<Constant> Rows { get; } =
+    [
+        .. Table.SelectMany(p => (Constant[])
+        [
+            new($"pipe.{p.Id}.modulus", "E", $"{p.Name}: modulus of elasticity", p.Modulus, Unit.Pascal, Evidence.Assumed, p.Source),
+            new($"pipe.{p.Id}.yield", "f", $"{p.Name}: stress at which it stays bent", p.Yield, Unit.Pascal, Evidence.Assumed, p.Source),
+            new($"pipe.{p.Id}.density", "ρ", $"{p.Name}: density", p.Density, Unit.KilogramPerCubicMetre, Evidence.Assumed, p.Source),
+        ]),
+    ];
+
+    /// <summary>The stuff with the values in force; an unknown id is a bug and throws.</summary>
+    public static PipeStuff Get(Handbook handbook, string id)
+    {
+        return new(id, Array.Find(Table, p => p.Id == id).Name, Of("modulus"), Of("yield"), Of("density"));
+
+        double Of(string column) => handbook[$"pipe.{id}.{column}"];
+    }
+}
