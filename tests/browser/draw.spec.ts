@@ -34,7 +34,7 @@ test('a constant changed in its sum is marked as one’s own and can be taken ba
   await page.getByRole('button', { name: 'use it' }).click();
   await expect(depth).toContainText('350');
   await expect(page.getByText('your own value').first()).toBeVisible();
-  await open('/house-rules');
+  await open('/house-rules/handbook');
   await page.getByRole('button', { name: 'Back to ours' }).click();
   await expect(page.getByText('None yet.')).toBeVisible();
 });

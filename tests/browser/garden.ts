@@ -95,7 +95,7 @@ export const test = base.extend<Fixtures, { planted: string }>({
   open: async ({ page, server }, use) => {
     const errors: string[] = [];
     page.on('pageerror', (e) => errors.push(e.message));
-    page.on('console', (m) => m.type() === 'error' && !/status of 4\d\d/.test(m.text()) && !/ERR_CONNECTION_(REFUSED|RESET)/.test(m.text()) && errors.push(m.text()));
+    page.on('console', (m) => m.type() === 'error' && !/status of 4\d\d/.test(m.text()) && !/ERR_(CONNECTION_(REFUSED|RESET)|SOCKET_NOT_CONNECTED|EMPTY_RESPONSE)/.test(m.text()) && errors.push(m.text()));
     await use(async (path) => {
       await page.goto(`${server.url}/#${path}`);
       await expect(page.locator('main').getByText('Opening the garden')).toHaveCount(0);

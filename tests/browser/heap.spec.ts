@@ -137,10 +137,11 @@ test('a thing is sawn, photographed and tagged', async ({ open, page, server }) 
 });
 
 test('own measures count wherever a volume is typed, and a tool that is lacking shows another way', async ({ open, page }) => {
-  await open('/house-rules');
+  await open('/house-rules/measures');
   await page.getByRole('textbox', { name: 'One barrow' }).fill('90 l');
   await page.getByRole('textbox', { name: 'One barrow' }).press('Tab');
   await expect(page.getByRole('status').first()).toContainText('measures are kept');
+  await page.getByRole('link', { name: 'Tool shelf' }).click();
   await page.getByLabel('Pry bar: had, borrowed or lacking').selectOption('Lacking');
   await expect(page.getByRole('status').first()).toContainText('tool shelf is kept');
   await open('/gather/1');

@@ -16,6 +16,8 @@ const screens: [string, string][] = [
   ['Sums, a board', '/sums/board-span'],
   ['Sums, layers of fill', '/sums/settling'],
   ['House rules', '/house-rules'],
+  ['the tool shelf', '/house-rules/tools'],
+  ['the handbook', '/house-rules/handbook'],
 ];
 
 for (const [name, path] of screens) {

@@ -19,7 +19,7 @@
     '/draw/:design?': Draw,
     '/make/:project?': Make,
     '/sums/:name?': Sums,
-    '/house-rules': HouseRules,
+    '/house-rules/:part?': HouseRules,
     '*': Gather,
   };
 

@@ -21,7 +21,7 @@ public sealed record ShelvedTool(Having Having, string Sizes = "", string Who = 
 /// </summary>
 public sealed class ToolShelf
 {
-    private const string Or = " or ";
+    private const double HalfMillimetre = .0005;
 
     private readonly IReadOnlyDictionary<string, ShelvedTool> tools;
 
@@ -29,13 +29,13 @@ public sealed class ToolShelf
 
     public static ToolShelf Untouched { get; } = new(new Dictionary<string, ShelvedTool>());
 
-    /// <summary>Every tool that some way of taking a thing apart asks for, by name.</summary>
+    /// <summary>Every tool that some way of taking a thing apart asks for or that something stands in for, by name.</summary>
     public static IReadOnlyList<string> All { get; } =
     [
         .. SalvageKinds.All
             .Select(k => Thing.Create(0, 0, k.Name, k.Id, 1, new Dictionary<string, double>(), null, [], []).OrThrow())
-            .SelectMany(t => t.Kind.BreakDown(t)).SelectMany(w => w.Tools).SelectMany(Options)
-            .Concat(["Drill", "Hole cutter", "Hand saw", "Level", "Stapler"])
+            .SelectMany(t => t.Kind.BreakDown(t)).SelectMany(w => w.Tools).SelectMany(t => ToolNeed.Read(t).Options)
+            .Concat(Substitutes.Tools)
             .Distinct(StringComparer.Ordinal).Order(StringComparer.Ordinal),
     ];
 
@@ -52,11 +52,38 @@ public sealed class ToolShelf
     }
 
     /// <summary>The first tool of a way that is lacking, alternatives counted; null when the way can be gone.</summary>
-    public string? Lacks(Way way) => way.Tools.FirstOrDefault(t => Options(t).All(o => tools.TryGetValue(o, out var tool) && tool.Having == Having.Lacking));
+    public string? Lacks(Way way) => way.Tools.FirstOrDefault(t => Answer(t).Having == Having.Lacking);
+
+    /// <summary>What does a way's first lacking tool's work, as a sentence; null when none is lacking or nothing does.</summary>
+    public string? InsteadFor(Way way) => way.Tools.Select(Answer).FirstOrDefault(a => a.Having == Having.Lacking)?.Instead;
 
     /// <summary>Tools of a way that must be borrowed first.</summary>
-    public IReadOnlyList<string> ToBorrow(Way way)
-        => [.. way.Tools.Where(t => Options(t).All(o => tools.TryGetValue(o, out var tool) && tool.Having != Having.Owned) && Options(t).Any(o => tools[o].Having == Having.Borrowed))];
+    public IReadOnlyList<string> ToBorrow(Way way) => [.. way.Tools.Where(t => Answer(t).Having == Having.Borrowed)];
 
-    private static IEnumerable<string> Options(string tool) => tool.Split(Or).Select(t => char.ToUpperInvariant(t[0]) + t[1..]);
+    /// <summary>How the shelf meets one need, written as in a step: the best of its alternatives, in its size.</summary>
+    public ToolAnswer Answer(string words)
+    {
+        var need = ToolNeed.Read(words);
+        var best = need.Options.OrderBy(o => Of(o, need.Size)).First();
+        var having = Of(best, need.Size);
+        var who = tools.GetValueOrDefault(best)?.Who is { Length: > 0 } name ? name : null;
+        return new(need, having, having == Having.Lacking ? null : who, having == Having.Owned ? null : Otherwise(need, best));
+    }
+
+    /// <summary>A tool whose sizes are told and do not hold the one wanted is not had in it.</summary>
+    private Having Of(string tool, double? size)
+    {
+        if (!tools.TryGetValue(tool, out var held)) return Having.Owned;
+        return held.Having != Having.Lacking && size is { } wanted && ToolNeed.Sizes(held.Sizes) is { Count: > 0 } sizes && !sizes.Any(s => Math.Abs(s - wanted) < HalfMillimetre) ? Having.Lacking : held.Having;
+    }
+
+    private string? Otherwise(ToolNeed need, string tool)
+    {
+        var sizes = tools.TryGetValue(tool, out var held) && held.Having != Having.Lacking && need.Size is not null ? ToolNeed.Sizes(held.Sizes) : [];
+        if (sizes.Count == 0) return need.Options.Select(o => Substitutes.For(o, IsHad)).FirstOrDefault(w => w is not null);
+        var near = sizes.MinBy(s => Math.Abs(s - need.Size!.Value));
+        return $"The nearest on the shelf is {near * 1000:0.#} mm: draw it with that, or borrow the one of {need.Size!.Value * 1000:0.#} mm.";
+    }
+
+    private bool IsHad(string tool) => Of(tool, null) == Having.Owned;
 }

@@ -23,7 +23,7 @@ internal static class TubSteps
         }
 
         if (thing.Shows(Findings.Cracked)) steps.Add(new("plates", "Plate the crack", "Drill a 5 mm hole at each end of the crack to stop it, then bolt a plate across inside and out.", 20, ["Drill", "Spanner"], ["Eye protection"], false, "drill"));
-        if (tub.Raise > 0) steps.Add(new("packers", $"Cut {tub.Packers.Count} packers", $"{tub.PackerLength * 1000:0} mm long, {tub.Raise * 1000:0} mm high.", 3 * tub.Packers.Count, ["Saw"], ["Eye protection"], false, "saw"));
+        if (tub.Raise > 0) steps.Add(new("packers", $"Cut {tub.Packers.Count} packers", $"{tub.PackerLength * 1000:0} mm long, {tub.Raise * 1000:0} mm high.", 3 * tub.Packers.Count, ["Hand saw or jigsaw"], ["Eye protection"], false, "saw"));
         if (tub.Lined) steps.Add(new("liner", "Line it", "Fold the corners like a parcel; staple under the rim.", 15, ["Scissors", "Stapler"], []));
         steps.Add(tub.Floor.Pierced
             ? new("holes", $"Pierce {holes} holes through the liner", $"{tub.Hole * 1000:0} mm, by the template, over the gaps in the floor.", .5 * holes, ["Punch or knife"], ["Gloves"])

@@ -191,7 +191,7 @@ public sealed class WoundCone : IDesign
         new("pick", $"Pick {cone.Legs} alike sticks", $"At least {cone.StickLength * 1000:0} mm, much of a thickness, the straightest of the bundle. Trim the side shoots; thick end down.", 3 * cone.Legs, ["Pruning saw", "Knife"], ["Gloves"], false, "sticks"),
         new("ring", "Mark the ring", $"A peg and a cord of {cone.Radius * 1000:0} mm; {cone.Legs} feet, each {2 * cone.Radius * Math.Sin(Math.PI / cone.Legs) * 1000:0} mm from the next.", 6, ["Cord", "Tape"], []),
         new("pegs", $"Drive {cone.Legs} pegs {cone.Pegs * 1000:0} mm deep", "Just inside each foot, upright.", 6 * cone.Legs, ["Mallet", "Dibber bar"], ["Gloves", "Eye protection"], false, "services"),
-        new("stand", "Stand the sticks and lash the head", $"Feet {Embed * 1000:0} mm in the ground; tie at {cone.Height * 1000:0} mm with six turns and frapping turns between.", 15, ["Ladder or step"], [], true),
+        new("stand", "Stand the sticks and lash the head", $"Feet {Embed * 1000:0} mm in the ground; tie at {cone.Height * 1000:0} mm with six turns and frapping turns between.", 15, ["Step ladder"], [], true),
         new("feet", "Lash each foot to its peg", "Four turns and two between, pulled tight.", 4 * cone.Legs, ["Knife"], []),
         new("wind", $"Wind {cone.Rings} rings", $"Start {LowestRing * 1000:0} mm up, one turn round every stick, evenly to just below the tie. {cone.Twine:0.0} m of line in all.", 5 * cone.Rings, ["Knife"], []),
         new("plant", "Plant at the feet", "One or two plants at each foot, outside the ring. Retighten green sticks after three weeks.", 10, ["Trowel"], [], false, "ties"),

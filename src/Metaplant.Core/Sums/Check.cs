@@ -68,6 +68,9 @@ public sealed record Check(
         return new Check(id, name, loadCase, demand, capacity, unit, utilisation, verdict, words, part, sums, verdict == Verdict.Sound ? [] : remedies);
     }
 
+    /// <summary>The same check in other words once there is nothing to put right; what it said before stays for one that is tight or fails.</summary>
+    public Check OrWhenSound(string words) => Verdict == Verdict.Sound ? this with { Words = words } : this;
+
     /// <summary>A question the method cannot answer. The reason is a whole sentence.</summary>
     public static Check AskAProfessional(string id, string name, string reason, string? part = null)
         => new(id, name, LoadCase.Normal, 0, 0, Unit.One, null, Verdict.AskAProfessional, reason, part, [], []);

@@ -38,7 +38,7 @@ public sealed record ReasonDto(Fitness Fitness, string Sentence, string? HouseRu
 
 public sealed record YieldDto(Form Form, string Name, int Count, double Expected, double Length, double Width, double Thickness);
 
-public sealed record WayDto(string Id, string Name, IReadOnlyList<YieldDto> Yields, double Minutes, IReadOnlyList<string> Tools, string Words, string? Lacks, string? Instead, IReadOnlyList<string> ToBorrow, bool GivesPieces);
+public sealed record WayDto(string Id, string Name, IReadOnlyList<YieldDto> Yields, double Minutes, IReadOnlyList<string> Tools, string Words, string? Lacks, string? Instead, string? Without, IReadOnlyList<string> ToBorrow, bool GivesPieces);
 
 public sealed record ShareDto(int ProjectId, string ProjectName, int Count);
 

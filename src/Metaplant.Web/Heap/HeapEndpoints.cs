@@ -258,6 +258,6 @@ internal static class HeapEndpoints
         var instead = ways.FirstOrDefault(w => shelf.Lacks(w) is null)?.Name;
         return [.. ways.Select(w => new WayDto(
             w.Id, w.Name, [.. w.Yields.Select(y => new YieldDto(y.Form, y.Name, y.Count, y.Expected, y.Length, y.Width, y.Thickness))], w.Minutes, w.Tools, w.Words,
-            shelf.Lacks(w), shelf.Lacks(w) is null ? null : instead, shelf.ToBorrow(w), BreakDown.Apart(thing with { Count = 1 }, w.Id, 1).Ok))];
+            shelf.Lacks(w), shelf.Lacks(w) is null ? null : instead, shelf.InsteadFor(w), shelf.ToBorrow(w), BreakDown.Apart(thing with { Count = 1 }, w.Id, 1).Ok))];
     }
 }

@@ -30,10 +30,16 @@ public sealed record PalletCutDto(int ThingId, int Number, string Name, IReadOnl
 
 public sealed record TemplateDto(ViewDto View, IReadOnlyList<TemplateHole> Holes, double Diameter);
 
-public sealed record StepDto(string Id, int Number, string Title, string Words, double Minutes, IReadOnlyList<string> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<string> Cautions, bool Done);
+/// <summary>A tool that is wanted: had, to be borrowed or lacking, who alone may use it, and what does it instead.</summary>
+public sealed record ToolDto(string Words, Having Having, string? Who, string? Instead)
+{
+    public static ToolDto Of(ToolAnswer a) => new(a.Need.Words, a.Having, a.Who, a.Instead);
+}
+
+public sealed record StepDto(string Id, int Number, string Title, string Words, double Minutes, IReadOnlyList<ToolDto> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<string> Cautions, bool Done);
 
 public sealed record PlanDto(
-    IReadOnlyList<StepDto> Steps, IReadOnlyList<CutBarDto> Cuts, double Waste, IReadOnlyList<PalletCutDto> PalletCuts, TemplateDto? Template, IReadOnlyList<PurchaseDto> Shopping, IReadOnlyList<string> Tools,
+    IReadOnlyList<StepDto> Steps, IReadOnlyList<CutBarDto> Cuts, double Waste, IReadOnlyList<PalletCutDto> PalletCuts, TemplateDto? Template, IReadOnlyList<PurchaseDto> Shopping, IReadOnlyList<ToolDto> Tools,
     double Hours, double Cost, string Caution);
 
 /// <summary>A project opened: its board and how it is made. No board, and a sentence why, when the heap no longer has what it is made of.</summary>
@@ -153,16 +159,16 @@ internal static class ProjectEndpoints
         var brief = row.BriefOf(settings.Handbook).OrThrow();
         var board = row.Open(heap, brief);
         if (!board.Ok) return new(row.Id, row.Name, row.Design, designName, row.Version, null, null, string.Join(" ", board.Problems.Select(p => p.Sentence)));
-        return new(row.Id, row.Name, row.Design, designName, row.Version, BoardDto.Of(board.Value, brief, heap), PlanOf(BuildPlan.Of(board.Value.Fit, brief), heap, done, board.Value), null);
+        return new(row.Id, row.Name, row.Design, designName, row.Version, BoardDto.Of(board.Value, brief, heap), PlanOf(BuildPlan.Of(board.Value.Fit, brief, settings.ToolShelf), heap, done, board.Value), null);
     }
 
     private static PlanDto PlanOf(BuildPlan plan, Core.Salvage.Heap heap, HashSet<string> done, Board board)
     {
         var names = board.Fit.Blueprint.Needs.ToDictionary(n => n.Id, n => n.Name, StringComparer.Ordinal);
         return new(
-            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title, s.Words, s.Minutes, s.Tools, s.Protection, s.TwoPeople, s.Cautions, done.Contains(s.Id)))],
+            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title, s.Words, s.Minutes, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, done.Contains(s.Id)))],
             [.. plan.Cuts.Bars.Select(b => BarOf(b, heap, names))], plan.Cuts.Waste, PalletCuts(plan, heap), plan.Template is { } t ? new(ViewDto.Of(t.View), t.Holes, t.Diameter) : null,
-            [.. plan.Shopping.Select(FitDto.Purchase)], plan.Tools, plan.Hours, plan.Cost, Cautions.NotACertificate);
+            [.. plan.Shopping.Select(FitDto.Purchase)], [.. plan.Tools.Select(ToolDto.Of)], plan.Hours, plan.Cost, Cautions.NotACertificate);
     }
 
     private static CutBarDto BarOf(CutBar bar, Core.Salvage.Heap heap, Dictionary<string, string> names)

@@ -125,7 +125,8 @@ public class FurtherExampleTests
     public void A_light_tall_tub_tips_under_a_hand_and_says_how_wide_its_foot_must_be()
     {
         var tub = Working.Of("tipping", new { dryMass = 60, footWidth = .40, rimHeight = .75, outline = .5, windHeight = .80, exposure = "open" });
-        tub.Value!.Value.Near(342.696);
+        tub.Value!.Value.Near(342.696 / 105.948);
+        tub.Number("tipping").Near(342.696);
         tub.Number("righting").Near(105.948);
         tub.Check!.Remedies.First(r => r.Input == "footWidth").Value.Near(.4 * 342.696 / 105.948);
     }
@@ -147,8 +148,8 @@ public class FurtherExampleTests
     public void Four_legs_of_45_by_45_count_as_two()
     {
         var legs = Working.Of("leg-buckling", new { wetMass = 180, legs = 4, width = .045, thickness = .045, length = .70, timber = "C14" });
-        legs.Value!.Value.Near(882.9);
-        legs.Check!.Capacity.Near(16060.1);
+        legs.Value!.Value.Near(16060.1);
+        legs.Number("onOneLeg").Near(882.9);
     }
 
     [Fact]
@@ -250,7 +251,7 @@ public class FurtherExampleTests
     public void Snow_in_winter_pushes_the_feet_apart_and_wind_is_stronger()
     {
         var winter = Working.Of("arch-load", new { arcLength = 2.6, span = 1.4, bay = .8, diameter = .025, wall = .002, stuff = "Polyethylene", cover = "Net", exposure = "open", winter = true });
-        winter.Number("thrust").Near(400 * .3 * .8 * 1.96 / (8 * .8876));
+        winter.Number("feetThrust").Near(400 * .3 * .8 * 1.96 / (8 * .8876));
         winter.Number("windForce").Near(1.4 * .613 * 400 * 1.2 * .3 * .8876 * .8);
     }
 

@@ -88,7 +88,7 @@ public class DesignTests
     [Fact]
     public void A_template_gives_every_hole_from_two_edges()
     {
-        var plan = BuildPlan.Of(Open("drilled-tub", "2").Fit, Brief.Default);
+        var plan = BuildPlan.Of(Open("drilled-tub", "2").Fit, Brief.Default, ToolShelf.Untouched);
         plan.Template!.Holes.Count.ShouldBe(plan.Template.View.Shapes.OfType<Core.Drawing.Disc>().Count());
         plan.Template.Holes.ShouldAllBe(h => h.FromLeft > 0 && h.FromLeft < .48 && h.FromNear > 0 && h.FromNear < .48);
     }
@@ -143,12 +143,19 @@ public class DesignTests
     public void Peas_climb_line_but_not_bare_poles()
         => PlantsThatFit.Work(new(new Core.Geometry.RectangleOutline(1, .5), .3, 150), Crops.Find(Core.Materials.Handbook.Default, "pea")!, true).Count.ShouldBeGreaterThan(10);
 
+    /// <summary>A board of every design there is, on a heap that has what it takes.</summary>
+    internal static IEnumerable<Core.Matching.Board> EveryDesign()
+    {
+        yield return Open("pallet-bed", "1");
+        foreach (var tub in (string[])["2", "7", "8"]) yield return Open("drilled-tub", tub);
+        yield return Open("wound-cone", "3");
+    }
+
     [Fact]
     public void Every_sum_of_every_design_carries_its_source_and_every_shape_is_finite()
     {
-        foreach (var (design, source) in ((string, string)[])[("pallet-bed", "1"), ("drilled-tub", "2"), ("drilled-tub", "7"), ("drilled-tub", "8"), ("wound-cone", "3")])
+        foreach (var board in EveryDesign())
         {
-            var board = Open(design, source);
             var a = board.Fit.Assessment;
             foreach (var sum in a.Hold.Checks.Concat(a.Drain.Checks).SelectMany(c => c.Sums).Concat(board.Fit.Blueprint.Figures))
             {
@@ -159,7 +166,7 @@ public class DesignTests
 
             board.Views.Select(v => v.Id).ShouldBe(["front", "plan", "section"]);
             board.Views.SelectMany(v => v.Shapes).OfType<Core.Drawing.Polygon>().SelectMany(p => p.Points).ShouldAllBe(p => double.IsFinite(p.X) && double.IsFinite(p.Y));
-            var plan = BuildPlan.Of(board.Fit, Brief.Default);
+            var plan = BuildPlan.Of(board.Fit, Brief.Default, ToolShelf.Untouched);
             plan.Steps.Count.ShouldBeGreaterThan(4);
             plan.Steps.Select(s => s.Id).ShouldBeUnique();
             plan.Steps.SelectMany(s => s.Cautions).ShouldNotBeEmpty();

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { push } from 'svelte-spa-router';
+  import { push, router } from 'svelte-spa-router';
   import type { Thing } from '../lib/api/client';
   import { boundsOf, pointsOf, type Frame } from '../lib/drawing/frame';
   import { garden } from '../lib/garden.svelte';
@@ -9,8 +9,11 @@
   const HEIGHT = 128;
   const MOST_STACKED = 8;
 
-  // On a phone the heap is a drawer that opens from below.
-  let folded = $state(matchMedia('(max-width: 760px)').matches);
+  // On a phone the heap is a drawer that opens from below; beside the four stages it makes room until it is asked for.
+  const phone = matchMedia('(max-width: 760px)').matches;
+  const aside = $derived(/^\/(sums|house-rules)/.test(router.location));
+  let chosen = $state<{ aside: boolean; folded: boolean } | null>(null);
+  const folded = $derived(chosen?.aside === aside ? chosen.folded : phone || aside);
   let group = $state('');
   let shownId = $state<number | null>(null);
 
@@ -88,6 +91,14 @@
     requestAnimationFrame(() => strip?.querySelector<HTMLElement>(`[data-thing='${s.thing.id}']`)?.focus());
   }
 
+  // The thing in hand is in sight on the strip too.
+  const inHand = $derived(Number(/^\/gather\/(\d+)/.exec(router.location)?.[1] ?? 0));
+  $effect(() => {
+    const s = standing.find((each) => each.thing.id === inHand);
+    if (s && strip && (s.x < strip.scrollLeft || s.x + s.width > strip.scrollLeft + width))
+      strip.scrollTo({ left: s.x - width / 2 });
+  });
+
   function stateOf(thing: Thing): string {
     if (garden.lifted[thing.id]) return 'lifted';
     if (thing.fitness === 'Refused') return 'refused';
@@ -160,16 +171,16 @@
     </div>
   {/if}
   <div class="foot">
-    <span class="scale" aria-hidden="true"><i style:width="{SCALE}px"></i> 1 m</span>
+    <span class="scale" class:invisible={folded} aria-hidden="true"><i style:width="{SCALE}px"></i> 1 m</span>
     <span class="said">{tagged ? words(tagged) : garden.said}</span>
-    <label
+    <label class:hidden={folded}
       ><span class="sr">Show</span>
       <select bind:value={group}>
         <option value="">everything</option>
         {#each groups as g (g)}<option value={g}>{g.toLowerCase()}</option>{/each}
       </select>
     </label>
-    <button type="button" onclick={() => (folded = !folded)} aria-expanded={!folded}
+    <button type="button" onclick={() => (chosen = { aside, folded: !folded })} aria-expanded={!folded}
       >{garden.things.length} things · {garden.pieces} pieces · {folded ? 'unfold ▴' : 'fold ▾'}</button
     >
   </div>

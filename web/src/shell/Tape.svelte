@@ -59,7 +59,7 @@
       onclick={() => void garden.redo()}>Redo</button
     >
     <a href="/sums" use:link aria-current={router.location.startsWith('/sums') ? 'page' : undefined}>Sums</a>
-    <a href="/house-rules" use:link aria-current={router.location === '/house-rules' ? 'page' : undefined}
+    <a href="/house-rules" use:link aria-current={router.location.startsWith('/house-rules') ? 'page' : undefined}
       ><span class="wide">House&nbsp;</span>rules</a
     >
   </div>

@@ -28,7 +28,7 @@ public sealed class CoreOfASack : Calculator
         Check check = Check.Compare(
             "reach", "Reach of the core", LoadCase.Normal, farthest, reach, Unit.Metre, "Soil farther out stays dry, however long it is watered.", null,
             [far, Sum.Of("How far water goes sideways", "k h_w", [handbook.Term(Practice.CoreReach), handbook.Term($"medium.{m.Id}.wet-layer")], reach, Unit.Metre, "Suction of the soil; experience")],
-            new Remedy("A core at least this wide", Math.Max(1e-6, v["diameter"] - 2 * reach), Unit.Metre, "coreDiameter"), new Remedy("A sack no wider than", v["coreDiameter"] + 2 * reach, Unit.Metre, "diameter"));
+            new Remedy("A core at least this wide", Math.Max(1e-6, v["diameter"] - 2 * reach), Unit.Metre, "coreDiameter"), new Remedy("A sack no wider than", v["coreDiameter"] + 2 * reach, Unit.Metre, "diameter")).OrWhenSound("Water from the core reaches all of the soil.");
         return Answer.Of(
             Sum.Of("Water that wets it through", "V (FC − WP)", [new("V", "soil", soil, Unit.CubicMetre), handbook.Term($"medium.{m.Id}.field-capacity"), handbook.Term($"medium.{m.Id}.wilting-point")], water, Unit.CubicMetre, "Water between wilting and field capacity", "From dry; pour slowly, in thirds"),
             new Also("reach", reach)).After(far).With(check);

@@ -13,7 +13,7 @@ public sealed class FilterOverAnOutlet : Calculator
 
     public override Subject Subject => Subject.Drain;
 
-    public override string Slide => "outletDiameter";
+    public override string Slide => "grain";
 
     public override IReadOnlyList<Input> Inputs { get; } = [Ask.Length("outletDiameter", "Outlet, across", .040, .3), Ask.Length("grain", "Grain that 85 % of the soil is finer than", .002, .05)];
 

@@ -38,7 +38,7 @@ public sealed class FirstWatering : Calculator
         double w = Math.Sqrt(v["area"]), h = w * .7, deep = Math.Min(v["poured"] / v["area"], h * .4);
         return new(
             "sum", "The water as it stands on the soil when poured",
-            [View.Box(-.02 * w, 0, 1.02 * w, h * 1.5, Ink.Plastic), View.Box(0, 0, w, h, Ink.Soil), View.Box(0, h, w, h + deep, Ink.Water), .. Enumerable.Range(1, 3).Select(i => new Disc(new(w * i / 4, -.05 * h), w * .012, Ink.Water)), View.GroundLine(0, w)],
+            [View.Box(-.02 * w, 0, 0, h * 1.5, Ink.Metal), View.Box(w, 0, 1.02 * w, h * 1.5, Ink.Metal), View.Box(0, 0, w, h, Ink.Soil), View.Box(0, h, w, h + deep, Ink.Water), .. Enumerable.Range(1, 3).Select(i => new Disc(new(w * i / 4, -.05 * h), w * .012, Ink.Water)), View.GroundLine(0, w)],
             [Sketch.Down(w, h, h + deep, null)]);
     }
 }

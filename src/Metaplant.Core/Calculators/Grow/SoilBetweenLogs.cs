@@ -29,8 +29,9 @@ public sealed class SoilBetweenLogs : Calculator
     protected override View Draw(Values v, Answer answer)
     {
         var logs = v.Word("fill") == nameof(Fill.Logs);
-        double w = Math.Cbrt(v["stacked"]) * 1.4, h = w / 1.6, r = logs ? h / 6 : h / 14, gap = logs ? 2.02 : 2.3;
-        int across = (int)(w / (gap * r)), up = (int)(h / (gap * r));
+        double w = Math.Cbrt(v["stacked"]) * 1.4, gap = logs ? 2.02 : 2.3;
+        int across = logs ? 5 : 12, up = logs ? 3 : 7;
+        double r = w / (gap * across), h = up * gap * r;
         return new(
             "sum", "The stack from its end",
             [View.Box(0, 0, w, h, Ink.Soil), .. from row in Enumerable.Range(0, up) from i in Enumerable.Range(0, across) select new Disc(new((i + .5) * gap * r, (row + .5) * gap * r), r, Ink.WoodEnd), View.GroundLine(0, w)],

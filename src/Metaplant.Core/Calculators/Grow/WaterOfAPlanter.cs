@@ -32,8 +32,7 @@ public sealed class WaterOfAPlanter : Calculator
         var kc = handbook.Term($"crop.{v.Word("crop")}.kc");
         var use = factors.Aggregate(kc.Value * v["evapotranspiration"] / 1000 * v["canopy"] * v["sun"], (u, f) => u * f.Value);
         return Answer.Of(
-            Sum.Of("Water used in a day", "K_c ET₀ A × sun × what dries or keeps it", [kc, v.Term("ET₀", "evapotranspiration"), v.Term("A", "canopy"), v.Term("sun", "sun"), .. factors], use, Unit.CubicMetrePerDay, "FAO-56 ch. 6; the factors for containers are estimates", "In full leaf, with water at hand"),
-            new Also("litresEachDay", use * 1000));
+            Sum.Of("Water used in a day", "K_c ET₀ A × sun × what dries or keeps it", [kc, v.Term("ET₀", "evapotranspiration"), v.Term("A", "canopy"), v.Term("sun", "sun"), .. factors], use, Unit.CubicMetrePerDay, "FAO-56 ch. 6; the factors for containers are estimates", "In full leaf, with water at hand"));
     }
 
     protected override View Draw(Values v, Answer answer)

@@ -33,7 +33,7 @@ public sealed class CornerOfABox : Calculator
         List<Geometry.Point> wall = [.. Enumerable.Range(0, 21).Select(i => new Geometry.Point(l * i / 20, -belly * Math.Sin(Math.PI * i / 20)))];
         return new(
             "sum", "From above, the long wall bellied",
-            [View.Box(0, 0, l, w, Ink.Soil), View.Box(-t, -t, 0, w + t, Ink.Wood), View.Box(l, -t, l + t, w + t, Ink.Wood), View.Box(0, w, l, w + t, Ink.Wood), new Polygon([.. wall, .. wall.AsEnumerable().Reverse().Select(p => new Geometry.Point(p.X, p.Y - t))], Ink.Wood), .. Enumerable.Range(1, 7).Select(i => View.Segment(l * i / 8, w * .25, l * i / 8, .02 * l, Ink.Pressure))],
+            [View.Box(0, 0, l, w, Ink.Soil), View.Box(-t, -t, 0, w + t, Ink.Wood), View.Box(l, -t, l + t, w + t, Ink.Wood), View.Box(0, w, l, w + t, Ink.Wood), new Polygon([.. wall, .. wall.AsEnumerable().Reverse().Select(p => new Geometry.Point(p.X, p.Y - t))], Ink.Wood), View.Box(0, -t - belly - .14 * l, l, -t - belly - .03 * l, Ink.Pressure), new Note(new(l / 2, -t - belly - .1 * l), "push of the soil", Ink.Line)],
             [Sketch.Along(0, l, w + t, "wallLength")]);
     }
 }

@@ -32,7 +32,7 @@ public sealed class FloorFromBelow : Calculator
         Sum capacity = Sum.Of("For a load that stays, outdoors", "F k_mod/γ_M", [new("F", "characteristic", holds, Unit.Newton), handbook.Term($"timber.{timber.Id}.kmod"), handbook.Term($"timber.{timber.Id}.partial")], design, Unit.Newton, CodeFactors.Source);
         return Answer.Of(sum, new Also("design", design)).After(demand, capacity).With(Check.Compare(
             "withdrawal", "The floor", LoadCase.Normal, load, design, Unit.Newton, "Better laid over bearers, where nothing hangs on a thread.", null, [demand, capacity],
-            new Remedy("Screws", Math.Ceiling(v["screws"] * Math.Pow(load / design, 1 / .9) - 1e-9), Unit.Count, "screws")));
+            new Remedy("Screws", Math.Ceiling(v["screws"] * Math.Pow(load / design, 1 / .9) - 1e-9), Unit.Count, "screws")).OrWhenSound("The threads hold it; bearers below would be better still."));
     }
 
     protected override View Draw(Values v, Answer answer)

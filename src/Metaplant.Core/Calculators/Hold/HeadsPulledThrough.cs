@@ -32,7 +32,7 @@ public sealed class HeadsPulledThrough : Calculator
             [v.Term("n", "screws"), handbook.Term(Metals.HeadPull), v.Term("d", "headDiameter"), handbook.Term($"timber.{timber.Id}.density"), handbook.Term($"timber.{timber.Id}.kmod"), handbook.Term($"timber.{timber.Id}.partial")], holds, Unit.Newton, "EN 1995-1-1 8.7.2 (8.40b)", "Smooth nails carry no pull that lasts");
         return Answer.Of(sum, new Also("design", holds)).After(capacity).With(Check.Compare(
             "heads", "The screw heads", LoadCase.Normal, factors.Soil * push, holds, Unit.Newton, "Washers under the heads are the cheapest cure; boards inside the posts the best.", null, [sum, capacity],
-            new Remedy("Heads or washers at least this wide", v["headDiameter"] * Math.Sqrt(factors.Soil * push / holds), Unit.Metre, "headDiameter"), new Remedy("Screws at each post", Math.Ceiling(v["screws"] * factors.Soil * push / holds - 1e-9), Unit.Count, "screws")));
+            new Remedy("Heads or washers at least this wide", v["headDiameter"] * Math.Sqrt(factors.Soil * push / holds), Unit.Metre, "headDiameter"), new Remedy("Screws at each post", Math.Ceiling(v["screws"] * factors.Soil * push / holds - 1e-9), Unit.Count, "screws")).OrWhenSound("The heads hold the board against the soil."));
     }
 
     protected override View Draw(Values v, Answer answer)

@@ -35,7 +35,7 @@ public sealed class NotchedBearer : Calculator
         Sum sum = Sum.Of("What this end carries", "k_v f_v k_cr b h_ef ÷ 1.5", [new("k_v", "left of the strength", end.Reduction, Unit.One), handbook.Term($"timber.{timber.Id}.shear"), handbook.Term($"timber.{timber.Id}.kmod"), handbook.Term($"timber.{timber.Id}.partial"), v.Term("b", "width"), v.Term("h_ef", "left")], holds, Unit.Newton, "EN 1995-1-1 6.1.7 with k_cr = .67", "The notch is on the side that bears");
         return Answer.Of(sum, new Also("reduction", end.Reduction)).After(part).With(Check.Compare(
             "notch", "The notched end", LoadCase.Normal, wanted, holds, Unit.Newton, "It splits along the grain from the corner, without warning.", null, [part, sum],
-            At(v["height"]).Capacity(timber, LoadCase.Normal) < wanted ? [] : [new Remedy("Leave at least", Solve.Rising(l => At(l).Capacity(timber, LoadCase.Normal), wanted, 1e-6, v["height"]), Unit.Metre, "left")]));
+            At(v["height"]).Capacity(timber, LoadCase.Normal) < wanted ? [] : [new Remedy("Leave at least", Solve.Rising(l => At(l).Capacity(timber, LoadCase.Normal), wanted, 1e-6, v["height"]), Unit.Metre, "left")]).OrWhenSound("It does not split from the corner of the notch."));
     }
 
     protected override View Draw(Values v, Answer answer)

@@ -14,6 +14,8 @@ public sealed class Tipping : Calculator
 
     public override Subject Subject => Subject.Hold;
 
+    public override string Counts => "utilisation";
+
     public override string Slide => "footWidth";
 
     public override IReadOnlyList<Input> Inputs { get; } =
@@ -30,11 +32,12 @@ public sealed class Tipping : Calculator
         double tips = LoadsBelow.Tipping(wind, v["windHeight"], hand.Value, v["rimHeight"]), holds = LoadsBelow.Righting(v["dryMass"], v["footWidth"], factors);
         Sum force = Sum.Of("Force of the gust", ".613 v² c A", [gust, handbook.Term(Gusts.Drag), v.Term("A", "outline")], wind, Unit.Newton, "EN 1991-1-4 (4.10)");
         Sum against = Sum.Of("Moment that keeps it upright", "γ m g b/2", [handbook.Term(CodeFactors.WeightCountedOnId), v.Term("m", "dryMass"), v.Term("b", "footWidth")], holds, Unit.NewtonMetre, "Moments about the edge of the foot", "Dry, when it is lightest");
-        Sum sum = Sum.Of("Moment that tips it", "F z + H h", [new("F", "wind", wind, Unit.Newton), v.Term("z", "windHeight"), hand with { Symbol = "H" }, v.Term("h", "rimHeight")], tips, Unit.NewtonMetre, "Moments about the edge of the foot");
-        if (v.Flag("overPeople")) return Answer.Of(sum).After(force).With(Check.AskAProfessional("tipping", "Over people", "Where it could fall on people or from a height, how it is held is for a qualified person to say.")) with { Value = null };
-        return Answer.Of(sum, new Also("righting", holds)).After(force, against).With(Check.Compare(
-            "tipping", "Standing upright", LoadCase.Normal, tips, holds, Unit.NewtonMetre, "If it fails: a wider foot, more weight low down, or a tie to something that stands.", null, [force, sum, against],
-            new Remedy("A foot at least this wide", v["footWidth"] * tips / holds, Unit.Metre, "footWidth"), new Remedy("At least this much dry mass", v["dryMass"] * tips / holds, Unit.Kilogram, "dryMass")));
+        Sum tipping = Sum.Of("Moment that tips it", "F z + H h", [new("F", "wind", wind, Unit.Newton), v.Term("z", "windHeight"), hand with { Symbol = "H" }, v.Term("h", "rimHeight")], tips, Unit.NewtonMetre, "Moments about the edge of the foot");
+        Sum sum = Sum.Of("How much of its hold is used", "tipping ÷ holding", [new("M_t", "moment that tips it", tips, Unit.NewtonMetre), new("M_h", "moment that keeps it upright", holds, Unit.NewtonMetre)], tips / holds, Unit.One, "EN 1990 table A1.2(A) for the weight");
+        if (v.Flag("overPeople")) return Answer.Of(tipping).After(force).With(Check.AskAProfessional("tipping", "Over people", "Where it could fall on people or from a height, how it is held is for a qualified person to say.")) with { Value = null };
+        return Answer.Of(sum, new("tipping", tips), new("righting", holds)).After(force, tipping, against).With(Check.Compare(
+            "tipping", "Standing upright", LoadCase.Normal, tips, holds, Unit.NewtonMetre, "A wider foot, more weight low down, or a tie to something that stands.", null, [force, tipping, against],
+            new Remedy("A foot at least this wide", v["footWidth"] * tips / holds, Unit.Metre, "footWidth"), new Remedy("At least this much dry mass", v["dryMass"] * tips / holds, Unit.Kilogram, "dryMass")).OrWhenSound("It stands, dry, in such a gust and with somebody leaning on it."));
     }
 
     protected override View Draw(Values v, Answer answer)

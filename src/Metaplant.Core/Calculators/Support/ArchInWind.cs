@@ -43,12 +43,12 @@ public sealed class ArchInWind : Calculator
             "Each half stands by itself against wind; snow on one half bends a two-hinged arch most", "Feet held in the ground");
         Sum strength = Sum.Of("What the pipe takes", "W f", [new("W", "section modulus, cm³", bar.Modulus * 1e6, Unit.One), handbook.Term($"pipe.{stuff.Id}.yield")], holds, Unit.NewtonMetre, "Bent until it stays bent");
         Sum pull = Sum.Of("Pull on the windward foot", "(F h/2 − .9 W s/2) ÷ s", [new("F", "wind", force, Unit.Newton), new("h", "rise", arch.Arch.Rise, Unit.Metre), v.Term("s", "span")], uplift, Unit.Newton, "Moments about the other foot", "A driven stick holds a few newtons: peg or weigh every foot");
-        Answer answer = Answer.Of(pull, new("windForce", force), new("moment", moment.Value), new("thrust", winter ? arch.SnowThrust(snow.Value * solidity.Value) : 0), new("endForce", arch.EndForce(gust.Value, drag.Value, solidity.Value) * (winter ? left.Value : 1)), new("strain", HoopArch.BendingStrain(bar.Diameter, arch.Arch.Radius!.Value)))
+        Answer answer = Answer.Of(pull, [new("windForce", force), new("moment", moment.Value), .. winter ? (Also[])[new("feetThrust", arch.SnowThrust(snow.Value * solidity.Value))] : [], new("endForce", arch.EndForce(gust.Value, drag.Value, solidity.Value) * (winter ? left.Value : 1)), new("strain", HoopArch.BendingStrain(bar.Diameter, arch.Arch.Radius!.Value))])
             .After(wind, moment, strength);
         if (v.Flag("overPeople")) return answer.With(Check.AskAProfessional("arch", "Over people", "Where it could fall on people, how it is held is for a qualified person to say.")) with { Value = null };
         return answer.With(Check.Compare(
             "arch", "The pipe", LoadCase.Normal, factors.Surcharge * moment.Value, holds, Unit.NewtonMetre, winter ? "Take net and leaves down before winter, and neither snow nor gales count." : "Brace the row along its length with a diagonal at each end, or it lies down like dominoes.", null, [wind, moment, strength],
-            new Remedy("Arches no farther apart than", v["bay"] * holds / (factors.Surcharge * moment.Value), Unit.Metre, "bay")));
+            new Remedy("Arches no farther apart than", v["bay"] * holds / (factors.Surcharge * moment.Value), Unit.Metre, "bay")).OrWhenSound("The pipe stands it; brace the row along its length with a diagonal at each end all the same."));
     }
 
     protected override View Draw(Values v, Answer answer)

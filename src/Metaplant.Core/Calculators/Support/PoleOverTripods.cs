@@ -27,7 +27,7 @@ public sealed class PoleOverTripods : Calculator
         Sum sum = Sum.Of("Sag in the middle", "5 w L⁴ ÷ (384 E π d⁴/64)", [v.Term("w", "load"), v.Term("L", "span"), v.Term("d", "diameter"), handbook.Term($"timber.{timber.Id}.modulus")], sag, Unit.Metre, "Beam on two supports", "Pole laps lie over the tripods");
         return Answer.Of(sum, new Also("greatestSpan", most)).With(Check.Compare(
             "sag", "Sag of the ridge", LoadCase.Normal, sag, v["span"] / limit.Value, Unit.Metre, "A pole that sags slides its strings together.", null, [sum, Sum.Of("Sag allowed", "L ÷ limit", [v.Term("L", "span"), limit], v["span"] / limit.Value, Unit.Metre, "Looks, not strength")],
-            new Remedy("Tripods no farther apart than", most, Unit.Metre, "span"), new Remedy("A pole at least this thick", v["diameter"] * Math.Pow(sag / (v["span"] / limit.Value), .25), Unit.Metre, "diameter")));
+            new Remedy("Tripods no farther apart than", most, Unit.Metre, "span"), new Remedy("A pole at least this thick", v["diameter"] * Math.Pow(sag / (v["span"] / limit.Value), .25), Unit.Metre, "diameter")).OrWhenSound("The strings stay where they hang."));
     }
 
     protected override View Draw(Values v, Answer answer)

@@ -154,7 +154,7 @@ public class Pallet : SalvageKind<PalletMeasures>
                 ways.Add(new($"sections-{n}", $"Sections {n} boards high", [new(Form.Section, $"Section, {n} boards", sections, sections, m.SlatLength, m.SectionHeight(n), m.Thickness)], 3 + 3 * m.Bearers * sections / 2.0, ["Hand saw or reciprocating saw"], $"Saw the bearers between two slats; the slats stay nailed. {GapWords(m)}"));
         }
 
-        ways.Add(new("short-boards", "Short boards, sawn between the bearers", [new(Form.Board, "Short board", good * bays, good * bays, shortLength, m.SlatWidth, m.SlatThickness)], 1.5 * good * bays, ["Circular or hand saw"], "Quick and free of nails."));
+        ways.Add(new("short-boards", "Short boards, sawn between the bearers", [new(Form.Board, "Short board", good * bays, good * bays, shortLength, m.SlatWidth, m.SlatThickness)], 1.5 * good * bays, ["Circular saw or hand saw"], "Quick and free of nails."));
         ways.Add(new("long-boards", "Long boards, prised off",
             [
                 new(Form.Board, "Long board", good, good * (1 - breakage), m.SlatLength, m.SlatWidth, m.SlatThickness),

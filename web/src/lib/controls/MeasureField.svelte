@@ -56,9 +56,17 @@
 <style>
   .measure-field {
     display: grid;
-    grid-template-columns: 1fr 112px;
+    grid-template-columns: 1fr minmax(112px, auto);
     gap: 2px 10px;
     align-items: center;
+  }
+
+  /* A value with a long unit, "12 litres/min", is never cut off. */
+  input {
+    field-sizing: content;
+    width: auto;
+    min-width: 112px;
+    max-width: 170px;
   }
 
   label small {

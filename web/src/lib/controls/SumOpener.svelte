@@ -23,8 +23,9 @@
 
   const shown = $derived(show(sum.value, sum.unit, garden.system));
 
-  function edit(constantId: string, value: number) {
-    void garden.openHandbook();
+  /** The range is there before the field is, so that nothing moves under a finger. */
+  async function edit(constantId: string, value: number) {
+    await garden.openHandbook();
     editing = constantId;
     typed = String(Number(value.toPrecision(6)));
     wrong = '';
@@ -62,7 +63,7 @@
           {#if term.constantId}
             {@const own = garden.info?.constants[term.constantId] !== undefined}
             {#if own}<span class="own">your own value</span>{/if}
-            <button type="button" class="change" onclick={() => edit(term.constantId!, term.value)}>change</button>
+            <button type="button" class="change" onclick={() => void edit(term.constantId!, term.value)}>change</button>
             {#if editing === term.constantId}
               {@const row = garden.constants.get(term.constantId)}
               <span class="editor">

@@ -46,10 +46,12 @@
           </p>{/each}
         <p class="soft small">{way.words}</p>
         {#if way.lacks}<p class="small problem">
-            You lack {way.lacks.toLowerCase()}.{way.instead ? ` Another way: ${way.instead.toLowerCase()}.` : ''}
+            You lack {way.lacks.toLowerCase()}.{way.without ? ` ${way.without}` : ''}{way.instead
+              ? ` Another way: ${way.instead.toLowerCase()}.`
+              : ''}
           </p>{/if}
         {#if way.toBorrow.length > 0}<p class="small">To borrow first: {way.toBorrow.join(', ').toLowerCase()}.</p>{/if}
-        {#if kept && way.givesPieces && !way.lacks}<button
+        {#if kept && way.givesPieces && (!way.lacks || way.without)}<button
             type="button"
             class="btn-plain rounded-sm px-3"
             onclick={() => void bench.takeApart(way.id, 1)}>Take one apart like this</button

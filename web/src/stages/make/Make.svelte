@@ -7,6 +7,7 @@
   import CutBoard from './CutBoard.svelte';
   import PalletCut from './PalletCut.svelte';
   import Steps from './Steps.svelte';
+  import Tools from './Tools.svelte';
 
   const { params }: { params?: { project?: string } } = $props();
 
@@ -43,6 +44,7 @@
 
   const plan = $derived(project?.plan ?? null);
   const fit = $derived(project?.board?.fit ?? null);
+  const lacking = $derived(plan?.tools.filter((t) => t.having !== 'Owned') ?? []);
   const left = $derived(plan?.steps.filter((s) => !s.done).reduce((m, s) => m + s.minutes, 0) ?? 0);
 
   /** Its soil comes back to the heap with its history. */
@@ -172,7 +174,10 @@
           </div>
           <div>
             <h2>Tools</h2>
-            <p>{plan.tools.join(', ')}</p>
+            <p><Tools tools={plan.tools} /></p>
+            {#if lacking.length > 0}<p class="small">
+                <a href="#/house-rules/tools">{lacking.length} to find a way round or borrow</a>
+              </p>{/if}
           </div>
         </section>
         <p class="caution">{plan.caution}</p>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '../../lib/api/client';
   import { digits } from '../../lib/units/units';
+  import Tools from './Tools.svelte';
 
   interface Props {
     steps: Schemas['StepDto'][];
@@ -28,11 +29,17 @@
           <p>{step.words}</p>
           {#if step.tools.length > 0 || step.protection.length > 0}
             <p class="small soft">
-              {step.tools.join(', ')}{#if step.protection.length > 0}{step.tools.length > 0 ? ' · ' : ''}<b
+              <Tools tools={step.tools} />{#if step.protection.length > 0}{step.tools.length > 0 ? ' · ' : ''}<b
                   >{step.protection.join(', ')}</b
                 >{/if}
             </p>
           {/if}
+          {#each step.tools.filter((t) => t.having !== 'Owned') as t (t.words)}
+            <p class="small problem">
+              {t.having === 'Lacking' ? 'You lack' : 'To borrow:'}
+              {t.words.toLowerCase()}.{t.instead ? ` ${t.instead}` : ''}
+            </p>
+          {/each}
           {#each step.cautions as caution (caution)}<p class="caution">
               <span aria-hidden="true">⚠</span>
               {caution}

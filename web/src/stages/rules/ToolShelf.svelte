@@ -11,16 +11,25 @@
   let wrong = $state('');
   const tools = $derived(garden.info?.tools ?? {});
 
-  async function set(tool: string, change: Partial<Schemas['ShelvedTool']>) {
-    const before = tools[tool] ?? { having: 'Owned', sizes: '', who: '' };
-    wrong = (await garden.setTools({ ...tools, [tool]: { ...before, ...change } }))?.whole ?? '';
+  // Typed faster than the garden answers, each change still holds the ones before it.
+  let typed: typeof tools | null = null;
+  let sending = Promise.resolve();
+
+  function set(tool: string, change: Partial<Schemas['ShelvedTool']>) {
+    const now = typed ?? tools;
+    const next = { ...now, [tool]: { ...(now[tool] ?? { having: 'Owned', sizes: '', who: '' }), ...change } };
+    typed = next;
+    sending = sending.then(async () => {
+      wrong = (await garden.setTools(next))?.whole ?? '';
+      if (typed === next) typed = null;
+    });
   }
 </script>
 
 <h2>Tool shelf</h2>
 <p class="soft">
-  Ways of taking a thing apart that want a tool you lack say so and offer another. What you say nothing of counts as
-  had.
+  Steps and ways of taking a thing apart that want a tool you lack, or a size you lack, say so and offer another. What
+  you say nothing of counts as had; sizes are in mm, “4, 6, 8”.
 </p>
 {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
 <table>
@@ -34,7 +43,7 @@
             class="field"
             aria-label="{tool}: had, borrowed or lacking"
             value={tools[tool]?.having ?? 'Owned'}
-            onchange={(e) => void set(tool, { having: e.currentTarget.value as Having })}
+            onchange={(e) => set(tool, { having: e.currentTarget.value as Having })}
           >
             {#each words as [id, name] (id)}<option value={id}>{name}</option>{/each}
           </select>
@@ -43,9 +52,10 @@
           ><input
             class="field"
             aria-label="{tool}: sizes"
+            placeholder={/drill|cutter|saw|spanner/i.test(tool) ? 'any' : ''}
             value={tools[tool]?.sizes ?? ''}
             maxlength="120"
-            onchange={(e) => void set(tool, { sizes: e.currentTarget.value })}
+            onchange={(e) => set(tool, { sizes: e.currentTarget.value })}
           /></td
         >
         <td
@@ -54,7 +64,7 @@
             aria-label="{tool}: who may use it"
             value={tools[tool]?.who ?? ''}
             maxlength="120"
-            onchange={(e) => void set(tool, { who: e.currentTarget.value })}
+            onchange={(e) => set(tool, { who: e.currentTarget.value })}
           /></td
         >
       </tr>

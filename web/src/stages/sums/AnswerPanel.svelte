@@ -56,7 +56,7 @@
 
   dl {
     display: grid;
-    grid-template-columns: 1fr auto;
+    grid-template-columns: minmax(48%, 1fr) auto;
     gap: 3px 12px;
     margin: 0 0 10px;
   }

@@ -8,7 +8,7 @@
   import Slide from './Slide.svelte';
   import SumFields from './SumFields.svelte';
   import { table } from './table.svelte';
-  import { titles } from './tree';
+  import { matches, titles } from './tree';
 
   const { params }: { params?: { name?: string } } = $props();
   const groups = ['Grow', 'Drain', 'Hold', 'Support'] as const;
@@ -35,6 +35,9 @@
   $effect(() => {
     if (table.name) shelf?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest' });
   });
+
+  let sought = $state('');
+  const found = $derived(table.calculators.filter((c) => matches(`${c.question} ${c.name} ${c.subject}`, sought)));
 
   const names = $derived(titles(table.asked, table.inputs));
   const drawn = $derived(new Set(table.sheet?.drawing.dimensions.map((d) => d.field).filter((f) => f !== null)));
@@ -73,18 +76,32 @@
         {/each}
       </select>
     </label>
+    <input
+      class="field search"
+      type="search"
+      placeholder="Search {table.calculators.length} questions"
+      aria-label="Search the questions"
+      bind:value={sought}
+    />
     {#each groups as group (group)}
-      <section>
-        <h2>{group}</h2>
-        <ul>
-          {#each table.calculators.filter((c) => c.subject === group) as c (c.name)}
-            <li>
-              <a href="#/sums/{c.name}" aria-current={c.name === table.name ? 'page' : undefined}>{c.question}</a>
-            </li>
-          {/each}
-        </ul>
-      </section>
+      {@const asked = found.filter((c) => c.subject === group)}
+      {#if asked.length > 0}
+        <details open={sought !== '' || group === (table.calculator?.subject ?? 'Grow')}>
+          <summary
+            ><h2>{group}</h2>
+            <span class="soft small">{asked.length}</span></summary
+          >
+          <ul>
+            {#each asked as c (c.name)}
+              <li>
+                <a href="#/sums/{c.name}" aria-current={c.name === table.name ? 'page' : undefined}>{c.question}</a>
+              </li>
+            {/each}
+          </ul>
+        </details>
+      {/if}
     {/each}
+    {#if found.length === 0}<p class="soft">No question has all these words.</p>{/if}
   </nav>
 
   {#if table.calculator}
@@ -150,8 +167,26 @@
     display: none;
   }
 
-  .shelf h2 {
-    margin: 8px 0 2px;
+  .search {
+    width: 100%;
+    margin-bottom: 6px;
+  }
+
+  .shelf summary {
+    display: flex;
+    align-items: baseline;
+    gap: 8px;
+    padding: 7px 0 3px;
+    cursor: pointer;
+  }
+
+  .shelf summary::before {
+    content: '▸';
+    color: var(--ink-soft);
+  }
+
+  .shelf details[open] > summary::before {
+    content: '▾';
   }
 
   .shelf a {
@@ -214,7 +249,8 @@
       border-right: 0;
     }
 
-    .shelf section {
+    .shelf details,
+    .search {
       display: none;
     }
 

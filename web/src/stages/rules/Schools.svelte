@@ -1,0 +1,43 @@
+<script lang="ts">
+  import { garden } from '../../lib/garden.svelte';
+
+  const basis = { Tested: 'tested', HandedDown: 'handed down', Doubtful: 'doubtful' } as const;
+</script>
+
+<h2>Where practitioners disagree</h2>
+<p class="soft">You choose. The heap is judged again at once; every verdict names the rule behind it.</p>
+{#each garden.catalogue?.houseRules ?? [] as rule (rule.id)}
+  {@const chosen = garden.info?.rules[rule.id] ?? rule.schools[0].id}
+  <fieldset>
+    <legend>{rule.question}</legend>
+    {#each rule.schools as school, i (school.id)}
+      <label class="tick">
+        <input
+          type="radio"
+          name={rule.id}
+          value={school.id}
+          checked={chosen === school.id}
+          onchange={() => void garden.setRule(rule.id, school.id)}
+        />
+        <span
+          ><b>{school.name}</b>{i === 0 ? ' (ours)' : ''}. {school.reason}
+          <em class="soft">{basis[school.basis]}</em></span
+        >
+      </label>
+    {/each}
+  </fieldset>
+{/each}
+
+<style>
+  fieldset {
+    margin: 16px 0;
+    padding: 4px 0 4px 14px;
+    border-left: 5px solid var(--kraft);
+  }
+
+  legend {
+    font-family: var(--font-head);
+    font-weight: 700;
+    font-size: 1.1rem;
+  }
+</style>
