@@ -22,6 +22,6 @@ test('on a phone a sum answers above its drawing', async ({ open, page }) => {
   await across.fill('23 in');
   await across.press('Enter');
   await expect(page.locator('.first .large')).toContainText('114');
-  await page.getByLabel('Question').selectOption({ label: 'How hard does wind press?' });
+  await page.getByRole('combobox', { name: 'Question' }).selectOption({ label: 'How hard does wind press?' });
   await expect(page.getByRole('heading', { name: 'How hard does wind press?' })).toBeVisible();
 });

@@ -91,8 +91,11 @@
     requestAnimationFrame(() => strip?.querySelector<HTMLElement>(`[data-thing='${s.thing.id}']`)?.focus());
   }
 
-  // The thing in hand is in sight on the strip too.
-  const inHand = $derived(Number(/^\/gather\/(\d+)/.exec(router.location)?.[1] ?? 0));
+  // The thing in hand is in sight on the strip too; or else the first of those lifted off the heap.
+  const inHand = $derived(
+    Number(/^\/gather\/(\d+)/.exec(router.location)?.[1] ?? 0) ||
+      (standing.find((s) => garden.lifted[s.thing.id])?.thing.id ?? 0),
+  );
   $effect(() => {
     const s = standing.find((each) => each.thing.id === inHand);
     if (s && strip && (s.x < strip.scrollLeft || s.x + s.width > strip.scrollLeft + width))
