@@ -23,6 +23,16 @@ public static class Settlement
         });
     }
 
+    /// <summary>
+    /// Depth in m that roots can use after t years: all of the fine layers that is left, and of logs, sticks and chip what has rotted, 1 − e^(−k t) of what is left of them. It grows with age while the fill sinks.
+    /// </summary>
+    public static double Rootable(double years, IReadOnlyList<Layer> layers, Handbook handbook)
+        => layers.Sum(layer =>
+        {
+            var rotted = Fills.Rots(layer.Fill) is null ? 1 : 1 - Math.Exp(-Fills.Sinking(handbook, layer.Fill).Rate * years);
+            return (layer.Thickness - After(years, [layer], handbook)) * rotted;
+        });
+
     /// <summary>What to add at the end of each whole year so as to be level again, m: S(i) − S(i − 1). Empty below one year.</summary>
     public static IReadOnlyList<double> TopUps(double years, IReadOnlyList<Layer> layers, Handbook handbook)
         => [.. Enumerable.Range(1, (int)Math.Floor(years + 1e-9)).Select(i => After(i, layers, handbook) - After(i - 1, layers, handbook))];

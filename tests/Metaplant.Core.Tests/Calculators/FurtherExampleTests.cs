@@ -289,4 +289,43 @@ public class FurtherExampleTests
         object Round() => new { length = .4, width = .4 };
         Working.Value("volume-free-form", new { section = "Ellipse", foot = Round(), belly = Round(), rim = Round(), bellyHeight = .2, height = .5 }).Near(Math.PI / 4 * .16 * .5);
     }
+
+    [Fact]
+    public void Two_layers_of_one_soil_push_as_one_and_a_lighter_one_on_top_pushes_less()
+    {
+        double Push(params object[] layers) => Working.Value("layered-pressure", new { layers, wall = "Braced" });
+        var whole = Push(new { medium = "topsoil-compost", thickness = .4 });
+        whole.Near(.5 * 1250 * 9.81 * .16 / 2);
+        Push(new { medium = "topsoil-compost", thickness = .15 }, new { medium = "topsoil-compost", thickness = .25 }).Near(whole, 1e-9);
+        Push(new { medium = "potting-mix", thickness = .15 }, new { medium = "topsoil-compost", thickness = .25 }).ShouldBeLessThan(whole);
+        Working.Of("layered-pressure", new { layers = new object[] { new { medium = "topsoil-compost", thickness = .4 } }, wall = "Braced" }).Number("resultantHeight").Near(.4 / 3);
+    }
+
+    [Fact]
+    public void Roots_go_deeper_each_year_as_logs_rot_though_the_top_sinks()
+    {
+        var bed = Working.Of("rooting-by-year", new { wood = "Logs", woodThickness = .25, soilThickness = .25, years = 2 });
+        var soil = .25 * (1 - .08 * (1 - Math.Exp(-1.4)));
+        bed.Value!.Value.Near(soil + .25 * (1 - .55 * (1 - Math.Exp(-.5))) * (1 - Math.Exp(-.5)));
+        var years = bed.Get<IReadOnlyList<double>>("byYear");
+        years.ShouldBe(years.Order());
+        Working.Value("rooting-by-year", new { wood = "Logs", woodThickness = .25, soilThickness = .25, years = 0 }).Near(.25);
+    }
+
+    [Fact]
+    public void A_tomato_may_be_earthed_up_and_a_lettuce_is_lifted()
+    {
+        Working.Of("bury-stem", new { crop = "tomato", topUp = .09 }).Check!.Verdict.ShouldBe(Verdict.Sound);
+        var lettuce = Working.Of("bury-stem", new { crop = "lettuce", topUp = .09 });
+        lettuce.Check!.Verdict.ShouldBe(Verdict.Fails);
+        lettuce.Value!.Value.Near(.09);
+    }
+
+    [Fact]
+    public void An_inner_post_under_boards_over_two_spans_carries_a_quarter_more()
+    {
+        Core.Calculators.Answer Post(string boards) => Working.Of("post-embedment", new { retainedHeight = .32, spacing = .45, unitWeight = 15e3, frictionAngleDegrees = 30, postDiameter = .06, ground = new { kind = "Clay", cohesion = 40e3 }, boards });
+        Post("TwoSpans").Number("thrust").Near(1.25 * Post("ThisSpanOnly").Number("thrust"));
+        Post("ManySpans").Number("thrust").Near(1.10 * 115.2);
+    }
 }

@@ -19,6 +19,9 @@ public sealed class DepthOfAPost : Calculator
 
     private static readonly NumberInput Safety = Ask.Number("safetyFactor", "Safety in the ground", Unit.One, 1, 5, 2).OrRow(Grounds.PostSafety);
 
+    /// <summary>What an inner post carries over its spacing when boards run on past it: reactions of an even load on equal spans.</summary>
+    private static readonly Dictionary<string, double> Share = new(StringComparer.Ordinal) { ["ThisSpanOnly"] = 1, ["TwoSpans"] = 1.25, ["ManySpans"] = 1.10 };
+
     public override string Name => "post-embedment";
 
     public override string Question => "How deep must a post go to hold back soil?";
@@ -30,7 +33,7 @@ public sealed class DepthOfAPost : Calculator
     public override IReadOnlyList<Input> Inputs { get; } =
     [
         Ask.Length("retainedHeight", "Soil held back", .32, 5), Ask.Length("spacing", "Between posts", .45, 5), Ask.UnitWeight(), Ask.Friction(), Ask.Length("postDiameter", "Post, across", .060, .5), GroundInput,
-        Ask.Surcharge(), Safety,
+        Ask.Surcharge(), Safety, new ChoiceInput("boards", "Boards run on over", Share.Keys.ToList(), "ThisSpanOnly"),
         new ChoiceInput("timber", "Timber", Timbers.Ids, "C14") { Refused = Timbers.NotOutdoors }, Ask.Condition(),
     ];
 
@@ -44,13 +47,13 @@ public sealed class DepthOfAPost : Calculator
         var condition = Enum.Parse<Condition>(v.Word("condition"));
         var used = post.StrengthUtilisation(timber, condition, factors);
         IReadOnlyList<Term> load =
-            [new("h", "soil held back", post.RetainedHeight, Unit.Metre), new("s", "between posts", post.Spacing, Unit.Metre), new("γ", "weight of the soil", post.Soil.UnitWeight, Unit.NewtonPerCubicMetre), new("q", "load on top", post.Soil.Surcharge, Unit.Pascal)];
+            [new("h", "soil held back", post.RetainedHeight, Unit.Metre), new("s", v.Word("boards") == "ThisSpanOnly" ? "between posts" : "between posts, with what boards that run on hand to an inner one", post.Spacing, Unit.Metre), new("γ", "weight of the soil", post.Soil.UnitWeight, Unit.NewtonPerCubicMetre), new("q", "load on top", post.Soil.Surcharge, Unit.Pascal)];
         Sum thrust = Sum.Of("Push on one post", "P = K γ s h²/2 + K q s h", load, post.Thrust, Unit.Newton, "Rankine 1857, active pressure: the post leans");
         Sum moment = Sum.Of("Moment at the ground", "M = K γ s h³/6 + K q s h²/2", load, post.MomentAtGround, Unit.NewtonMetre, "Rankine 1857");
         Sum greatest = Sum.Of("Greatest moment in the post", post.Ground is SandGround ? "M_max = P (e + 2f/3)" : "M_max = P (e + 1.5 b + f/2)", [new("P", "push", post.Thrust, Unit.Newton), new("e", "M/P", post.Eccentricity, Unit.Metre), new("b", "post", post.Diameter, Unit.Metre)], post.GreatestMoment, Unit.NewtonMetre, "Broms 1964");
         Check strength = Check.Compare(
             "post", "The post itself", LoadCase.Normal, used, 1, Unit.One, "Bending of the post below the ground, factored, against its strength.", "post", [thrust, moment, greatest],
-            [.. Remedies(post, timber, condition, factors)]);
+            [.. Remedies(post, Share[v.Word("boards")], timber, condition, factors)]);
         var check = RetainedSoil.Judge(post.RetainedHeight, "retainedHeight") is { } retained ? Verdicts.Weakest([retained, strength]) : strength;
         var professional = RetainedSoil.ForAProfessional(post.RetainedHeight);
         Sum sum = Sum.Of(
@@ -75,14 +78,14 @@ public sealed class DepthOfAPost : Calculator
     {
         var g = v.Group("ground");
         Ground ground = g.Word("kind") == "Sand" ? new SandGround(g["frictionAngleDegrees"], g["unitWeight"]) : new ClayGround(g["cohesion"]);
-        return new(v["retainedHeight"], v["spacing"], new(v["unitWeight"], 0, v["frictionAngleDegrees"], v.Or("surcharge", 0)), v["postDiameter"], ground, v["safetyFactor"]);
+        return new(v["retainedHeight"], v["spacing"] * Share[v.Word("boards")], new(v["unitWeight"], 0, v["frictionAngleDegrees"], v.Or("surcharge", 0)), v["postDiameter"], ground, v["safetyFactor"]);
     }
 
     /// <summary>Thicker posts, and closer ones as long as they do not share the same ground.</summary>
-    private static IEnumerable<Remedy> Remedies(PostInGround post, TimberGrade timber, Condition condition, CodeFactors factors)
+    private static IEnumerable<Remedy> Remedies(PostInGround post, double share, TimberGrade timber, Condition condition, CodeFactors factors)
     {
-        if (GreatestSpacing(post, timber, condition, factors) is var spacing && spacing >= LeastSpacings * post.Diameter) yield return new("Posts no farther apart than", spacing, Unit.Metre, "spacing");
-        if (LeastDiameter(post, timber, condition, factors) is var diameter && post.Spacing >= LeastSpacings * diameter) yield return new("Posts at least this thick", diameter, Unit.Metre, "postDiameter");
+        if (GreatestSpacing(post, timber, condition, factors) / share is var spacing && spacing >= LeastSpacings * post.Diameter) yield return new("Posts no farther apart than", spacing, Unit.Metre, "spacing");
+        if (LeastDiameter(post, timber, condition, factors) is var diameter && post.Spacing / share >= LeastSpacings * diameter) yield return new("Posts at least this thick", diameter, Unit.Metre, "postDiameter");
     }
 
     private static double GreatestSpacing(PostInGround post, TimberGrade timber, Condition condition, CodeFactors factors)
