@@ -132,6 +132,10 @@ test('a thing is sawn, photographed and tagged', async ({ open, page, server }) 
   writeFileSync(picture, await page.screenshot());
   await page.locator('input[type=file]').setInputFiles(picture);
   await expect(page.getByRole('img', { name: /Photograph of/ })).toBeVisible();
+  await page.getByRole('img', { name: /Photograph of/ }).click();
+  await expect(page.getByRole('dialog', { name: /photograph 1 of 1/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await open('/gather/tags');
   await expect(page.getByRole('img', { name: /Code that opens/ })).toHaveCount(2);
 });

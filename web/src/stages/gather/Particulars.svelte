@@ -1,6 +1,7 @@
 <script lang="ts">
   import { garden } from '../../lib/garden.svelte';
   import type { Bench } from './bench.svelte';
+  import Photographs from './Photographs.svelte';
 
   const { bench }: { bench: Bench } = $props();
   const draft = $derived(bench.draft!);
@@ -88,30 +89,7 @@
   {#each ['source', 'permission', 'cost', 'remark', 'useBefore', 'photo'] as field (field)}
     {#if bench.errors[field]}<p class="problem">{bench.errors[field]}</p>{/if}
   {/each}
-  {#if thing}
-    <div class="photos">
-      {#each thing.photos as photo (photo)}
-        <figure>
-          <a href="/api/photos/{photo}" target="_blank"
-            ><img src="/api/photos/{photo}/small" alt="Photograph of {thing.name}" height="96" /></a
-          >
-          <button type="button" aria-label="Take this photograph away" onclick={() => void bench.removePhoto(photo)}
-            >✕</button
-          >
-        </figure>
-      {/each}
-      <label class="add">
-        <span>Photograph it</span>
-        <input
-          class="sr"
-          type="file"
-          accept="image/jpeg,image/png,image/webp"
-          capture="environment"
-          onchange={(e) => e.currentTarget.files?.[0] && void bench.photograph(e.currentTarget.files[0])}
-        />
-      </label>
-    </div>
-  {/if}
+  {#if thing}<Photographs {bench} {thing} />{/if}
 </details>
 
 <style>
@@ -144,51 +122,6 @@
 
   .tick {
     align-self: end;
-  }
-
-  .photos {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px;
-    margin-top: 10px;
-    align-items: end;
-  }
-
-  figure {
-    position: relative;
-  }
-
-  figure img {
-    height: 96px;
-    border: 1px solid var(--iron);
-  }
-
-  figure button {
-    position: absolute;
-    top: 2px;
-    right: 2px;
-    width: 28px;
-    height: 28px;
-    background: var(--board);
-    border: 1px solid var(--iron);
-    border-radius: 3px;
-    color: var(--ink);
-    cursor: pointer;
-  }
-
-  .add span {
-    display: inline-flex;
-    align-items: center;
-    min-height: var(--target);
-    padding: 0 16px;
-    border: 1px dashed var(--ink);
-    border-radius: 3px;
-    font-weight: 600;
-    cursor: pointer;
-  }
-
-  .add:focus-within span {
-    outline: 3px solid var(--chalk);
   }
 
   @media (max-width: 760px) {
