@@ -33,13 +33,10 @@ try
     }
 
     table.Add("read and judge the demonstration heap", "", await Measure.PercentilesAsync(100, async () => await garden.HeapAsync(HouseRules.Default)));
-    var writes = Stopwatch.StartNew();
     const int Writes = 300;
-    for (var i = 0; i < Writes; i++)
-    {
-        (await garden.Things.FirstAsync()).Remark = $"{i}";
-        await garden.SaveAsync("bench", DateTime.UtcNow);
-    }
+    for (var i = 0; i < 20; i++) await Remark(file, i);
+    var writes = Stopwatch.StartNew();
+    for (var i = 0; i < Writes; i++) await Remark(file, i);
 
     table.Add($"durable, journalled writes: {Writes / writes.Elapsed.TotalSeconds:0} a second", "200 a second", null);
     table.Print();
@@ -48,6 +45,14 @@ finally
 {
     Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
     folder.Delete(recursive: true);
+}
+
+// One write as the server does it: a garden of its own for each request.
+static async Task Remark(GardenFile file, int i)
+{
+    await using var garden = new GardenContext(file.Options);
+    (await garden.Things.FirstAsync()).Remark = $"{i}";
+    await garden.SaveAsync("bench", DateTime.UtcNow);
 }
 
 static IEnumerable<(IDesign Design, Source Source)> Boards(Heap heap, Brief brief)

@@ -4,6 +4,7 @@ using Metaplant.Data.Demonstration;
 using Metaplant.Data.Photos;
 using Metaplant.Web;
 using Metaplant.Web.Errors;
+using Metaplant.Web.Heap;
 using Metaplant.Web.Security;
 using Microsoft.EntityFrameworkCore;
 
@@ -11,6 +12,8 @@ var builder = WebApplication.CreateBuilder(args);
 var file = new GardenFile(Path.GetFullPath(builder.Configuration["data"] ?? "garden"));
 builder.Services.AddSingleton(file);
 builder.Services.AddSingleton(new PhotoFolder(Path.Combine(Path.GetDirectoryName(file.Path)!, "photos")));
+builder.Services.AddSingleton<GardenVersion>();
+builder.Services.AddSingleton<HeapPage>();
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddDbContextPool<GardenContext>(o => o.UseSqlite(file.ConnectionString));
 builder.Services.AddProblemDetails();

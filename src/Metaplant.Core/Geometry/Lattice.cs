@@ -33,10 +33,12 @@ public static class Lattice
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(spacing);
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(rowSpacing);
         var best = Rows(outline, spacing, rowSpacing, LatticePattern.Square);
-        Keep(Turn(Rows(outline.Turned(), spacing, rowSpacing, LatticePattern.Square)));
+        // A circle turned is the same circle.
+        var turns = outline is not CircleOutline;
+        if (turns) Keep(Turn(Rows(outline.Turned(), spacing, rowSpacing, LatticePattern.Square)));
         var shifted = Math.Abs(spacing - rowSpacing) < Slack ? spacing * Math.Sqrt(3) / 2 : rowSpacing;
         Keep(Rows(outline, spacing, shifted, LatticePattern.Offset));
-        Keep(Turn(Rows(outline.Turned(), spacing, shifted, LatticePattern.Offset)));
+        if (turns) Keep(Turn(Rows(outline.Turned(), spacing, shifted, LatticePattern.Offset)));
         return best;
 
         void Keep(Layout other) => best = other.Count > best.Count ? other : best;
@@ -61,9 +63,10 @@ public static class Lattice
             var ys = new List<double>();
             for (var y = start; y <= half + Slack; y += rowSpacing) ys.Add(y);
             if (ys.Count == 0) continue;
+            double[] chords = [.. ys.Select(outline.HalfChordAt)];
             foreach (var parity in pattern == LatticePattern.Offset ? (ReadOnlySpan<int>)[0, 1] : [0])
             {
-                var (count, shift) = BestShift(outline, ys, spacing, pattern, parity);
+                var (count, shift) = BestShift(outline, chords, spacing, pattern, parity);
                 if (count > best.Count) best = Place(outline, ys, spacing, pattern, parity, shift);
             }
         }
@@ -89,16 +92,16 @@ public static class Lattice
     /// <summary>
     /// The sideways shift with the most centres. The count changes only where a centre meets the end of a row, so only those shifts are tried.
     /// </summary>
-    private static (int Count, double Shift) BestShift(Outline outline, List<double> ys, double spacing, LatticePattern pattern, int parity)
+    private static (int Count, double Shift) BestShift(Outline outline, double[] chords, double spacing, LatticePattern pattern, int parity)
     {
         (int Count, double Shift) best = (0, 0);
         // In a rectangle all rows but the shifted ones are alike; elsewhere so many rows give all the shifts that matter.
         var rectangle = outline is RectangleOutline { CornerRadius: 0 };
-        var end = rectangle ? Math.Min(2, ys.Count) : ys.Count;
-        var step = Math.Max(1, ys.Count / RowsTried);
+        var end = rectangle ? Math.Min(2, chords.Length) : chords.Length;
+        var step = Math.Max(1, chords.Length / RowsTried);
         for (var row = 0; row < end; row += rectangle ? 1 : step)
         {
-            var a = outline.HalfChordAt(ys[row]);
+            var a = chords[row];
             if (a < 0) continue;
             Try(-a - RowShift(row));
             if (!rectangle) Try(a - RowShift(row));
@@ -114,12 +117,13 @@ public static class Lattice
         void Try(double shift)
         {
             var count = 0;
-            for (var row = 0; row < ys.Count; row++)
+            for (var row = 0; row < chords.Length; row++)
             {
-                var a = outline.HalfChordAt(ys[row]);
+                var a = chords[row];
                 if (a < 0) continue;
-                var first = Math.Ceiling((-a - shift - RowShift(row)) / spacing - Slack);
-                var last = Math.Floor((a - shift - RowShift(row)) / spacing + Slack);
+                var own = shift + RowShift(row);
+                var first = Math.Ceiling((-a - own) / spacing - Slack);
+                var last = Math.Floor((a - own) / spacing + Slack);
                 count += Math.Max(0, (int)(last - first) + 1);
             }
 

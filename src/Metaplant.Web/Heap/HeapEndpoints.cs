@@ -15,7 +15,7 @@ internal static class HeapEndpoints
 {
     public static void MapHeap(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/things", All).WithName("things");
+        api.MapGet("/things", All).Produces<List<ThingDto>>().WithName("things");
         api.MapPost("/things/preview", Preview).WithName("previewThing");
         api.MapPost("/things", Add).WithName("addThing");
         api.MapPut("/things/{id:int}", Edit).WithName("editThing");
@@ -31,12 +31,13 @@ internal static class HeapEndpoints
         api.MapPost("/sticks/sort", SortSticks).WithName("sortSticks");
     }
 
-    private static async Task<Ok<List<ThingDto>>> All(GardenContext garden, bool? retired, CancellationToken cancel)
-    {
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var rows = await garden.Things.AsNoTracking().Where(t => t.Retired == (retired ?? false)).OrderBy(t => t.Number).ToListAsync(cancel);
-        return TypedResults.Ok(await ShowAsync(garden, rows, settings, cancel));
-    }
+    private static Task<IResult> All(GardenContext garden, HeapPage page, HttpContext context, bool? retired, CancellationToken cancel)
+        => page.Send(context, retired ?? false, async () =>
+        {
+            var settings = await GardenSettings.ReadAsync(garden, cancel);
+            var rows = await garden.Things.AsNoTracking().Where(t => t.Retired == (retired ?? false)).OrderBy(t => t.Number).ToListAsync(cancel);
+            return await ShowAsync(garden, rows, settings, cancel);
+        });
 
     private static async Task<Results<Ok<PreviewDto>, ValidationProblem>> Preview(ThingInput input, GardenContext garden, CancellationToken cancel)
     {

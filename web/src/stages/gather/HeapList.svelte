@@ -9,7 +9,7 @@
 
   /** Rows of one height, so that only those in sight need be there. */
   const ROW = 36;
-  const AROUND = 24;
+  const AROUND = 14;
   const groupings: [Grouping, string][] = [
     ['none', 'by number'],
     ['form', 'by form'],
