@@ -52,6 +52,8 @@ try {
   const shelf = await (await fetch(`${url}/api/sums`)).json();
   const nothing = [];
   for (let i = 0; i < 300; i++) { const began = performance.now(); await fetch(`${url}/api/nothing`); nothing.push(performance.now() - began); }
+  // The first calls are compiled as they run; a gardener's tenth question is what is measured.
+  for (let i = 0; i < 40; i++) for (const c of shelf) await post(c.name, inputsOf(c, false));
   let slowest = { name: '', p95: 0 };
   for (const c of shelf) {
     const times = [];
@@ -63,6 +65,7 @@ try {
   console.log(`slowest of ${shelf.length} sums at typical inputs: ${slowest.name}, p95 ${slowest.p95} ms inside the server (budget 5 ms)`);
   const all = [];
   const inside = [];
+  let worstInside = { name: '', took: 0 };
   const statuses = {};
   let worst = { name: '', took: 0 };
   for (let i = 0; i < 10_000; i++) {
@@ -70,10 +73,11 @@ try {
     const { took, inside: within, status } = await post(c.name, inputsOf(c, true));
     all.push(took);
     inside.push(within);
+    if (within > worstInside.took) worstInside = { name: c.name, took: within };
     statuses[status] = (statuses[status] ?? 0) + 1;
     if (took > worst.took) worst = { name: c.name, took };
   }
-  console.log(`10000 random bodies: p50 ${at(all, 0.5)} ms, p95 ${at(all, 0.95)} ms, inside the server p95 ${at(inside, 0.95)} ms; slowest ${worst.took.toFixed(1)} ms (${worst.name}; budget 100 ms), answers ${JSON.stringify(statuses)}`);
+  console.log(`10000 random bodies: p50 ${at(all, 0.5)} ms, p95 ${at(all, 0.95)} ms, inside the server p95 ${at(inside, 0.95)} ms and slowest ${worstInside.took.toFixed(1)} ms (${worstInside.name}); slowest over HTTP ${worst.took.toFixed(1)} ms (${worst.name}; budget 100 ms), answers ${JSON.stringify(statuses)}`);
 } finally {
   server.kill();
   await new Promise((r) => server.once('exit', r));

@@ -27,6 +27,8 @@ public sealed class Handbook
 
     private static readonly FrozenDictionary<string, Constant> Published = Rows.ToFrozenDictionary(r => r.Id, StringComparer.Ordinal);
 
+    private static volatile Handbook? latest;
+
     private readonly FrozenDictionary<string, double> own;
 
     private Handbook(FrozenDictionary<string, double> own) => this.own = own;
@@ -49,11 +51,17 @@ public sealed class Handbook
     /// <summary>The handbook with the gardener's values in place of ours; refused when an id is unknown or a value is out of its row's range.</summary>
     public static Outcome<Handbook> With(IReadOnlyDictionary<string, double> values)
     {
+        // The same values give the same handbook, so that what is made from one, such as its crops, is made once and not at every question.
+        if (values.Count == 0) return Default;
+        if (latest is { } same && same.Holds(values)) return same;
         var problems = values.SelectMany(v => Published.TryGetValue(v.Key, out var row)
             ? v.Value >= row.Least && v.Value <= row.Greatest
                 ? []
                 : [new Problem(v.Key, $"{row.Meaning} must be from {row.Least:G4} to {row.Greatest:G4} {row.Unit.Symbol()}".TrimEnd() + ".")]
             : (Problem[])[new Problem(v.Key, "There is no constant of this name.")]).ToList();
-        return problems.Count > 0 ? Outcome<Handbook>.Refuse(problems) : new Handbook(values.ToFrozenDictionary(StringComparer.Ordinal));
+        if (problems.Count > 0) return Outcome<Handbook>.Refuse(problems);
+        return latest = new Handbook(values.ToFrozenDictionary(StringComparer.Ordinal));
     }
+
+    private bool Holds(IReadOnlyDictionary<string, double> values) => values.Count == own.Count && values.All(v => own.TryGetValue(v.Key, out var mine) && mine.Equals(v.Value));
 }

@@ -100,4 +100,16 @@ public class HandbookTests
 
     [Fact]
     public void Clays_have_cohesion() => Ground.Of(Handbook.Default, "soft-clay").ShouldBe(new ClayGround(12e3));
+
+    [Fact]
+    public void The_same_values_give_the_same_handbook_and_others_another()
+    {
+        Handbook.With(new Dictionary<string, double>()).OrThrow().ShouldBeSameAs(Handbook.Default);
+        var one = Own(.02);
+        Own(.02).ShouldBeSameAs(one);
+        Own(.03)[Practice.OutletSlope].ShouldBe(.03);
+        one[Practice.OutletSlope].ShouldBe(.02);
+
+        static Handbook Own(double slope) => Handbook.With(new Dictionary<string, double> { [Practice.OutletSlope] = slope }).OrThrow();
+    }
 }
