@@ -13,7 +13,7 @@ public sealed class DepthOfAPost : Calculator
 
     private static readonly EitherInput GroundInput = new("ground", "The ground",
     [
-        new("Sand", "Sand, or loam that drains", [new ChoiceInput("kind", "Kind", ["Sand"]), Ask.Friction(), Ask.UnitWeight(title: "Weight of the ground", typical: 18e3)]),
+        new("Sand", "Sand, or loam that drains", [new ChoiceInput("kind", "Kind", ["Sand"]), Ask.Friction() with { Title = "Angle of friction of the ground" }, Ask.UnitWeight(title: "Weight of the ground", typical: 18e3)]),
         new("Clay", "Clay", [new ChoiceInput("kind", "Kind", ["Clay"]), Ask.Number("cohesion", "Cohesion", Unit.Pascal, 0, 500e3, 40e3)]),
     ]);
 

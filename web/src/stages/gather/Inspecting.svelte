@@ -113,6 +113,17 @@
 </aside>
 
 <style>
+  .walked {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    margin: 8px 0;
+  }
+
+  .walked button {
+    flex: none;
+  }
+
   .inspecting {
     padding: 14px 16px;
     border-left: 1px solid var(--line);

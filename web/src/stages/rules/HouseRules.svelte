@@ -54,6 +54,10 @@
     overflow-y: auto;
   }
 
+  nav h1 {
+    margin-bottom: 10px;
+  }
+
   nav a {
     display: block;
     min-height: 44px;

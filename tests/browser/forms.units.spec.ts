@@ -1,0 +1,114 @@
+import { expect, test } from '@playwright/test';
+import type { Kind, SumInput, Thing, View } from '../../web/src/lib/api/client';
+import { boundsOf, frameFor, placeDimensions } from '../../web/src/lib/drawing/frame';
+import { allWords, each, EVERYTHING, matches as found, rowsOf } from '../../web/src/stages/gather/find';
+import { chosenGroup, get, matches, put, startOf, titles, typical } from '../../web/src/stages/sums/tree';
+
+const number = (name: string, title: string, more: Partial<SumInput> = {}): SumInput =>
+  ({ kind: 'Number', name, title, unit: 'Metre', optional: false, default: null, typical: 1, least: 0, greatest: 9, options: [], fields: [], fewest: null, most: null, ...more }) as unknown as SumInput;
+const group = (name: string, title: string, fields: SumInput[], kind: SumInput['kind'] = 'Group', more: Partial<SumInput> = {}): SumInput => ({ ...number(name, title), kind, fields, ...more });
+
+const outline = group('outline', 'The area', [group('rectangle', 'Rectangle', [number('length', 'Length'), number('width', 'Width')]), group('round', 'Round', [number('diameter', 'Across')])], 'Either');
+const layers = group('layers', 'Layers', [number('thickness', 'Thickness', { typical: 0.2 })], 'List');
+
+test('a form starts with typical numbers, the first of an either, one row of a list, and nothing that may be left out', () => {
+  expect(typical([number('depth', 'Depth', { typical: 0.4 }), number('load', 'Load', { optional: true }), outline, layers])).toEqual({ depth: 0.4, outline: { length: 1, width: 1 }, layers: [{ thickness: 0.2 }] });
+  expect(startOf(number('slope', 'Slope', { default: 0.015, typical: 0.2 } as Partial<SumInput>))).toBe(0.015);
+  expect(startOf({ ...number('timber', 'Timber'), kind: 'Choice', options: ['C14', 'C16'] })).toBe('C14');
+  expect(startOf({ ...number('closed', 'Closed'), kind: 'Flag' })).toBe(true);
+});
+
+test('a value put in by its path changes a copy and leaves what was given', () => {
+  const before = { layers: [{ thickness: 1 }, { thickness: 2 }], depth: 3 };
+  const after = put(before, 'layers.1.thickness', 5);
+  expect(get(after, 'layers.1.thickness')).toBe(5);
+  expect(get(before, 'layers.1.thickness')).toBe(2);
+  expect(put(after, 'depth', undefined)).toEqual({ layers: [{ thickness: 1 }, { thickness: 5 }] });
+  expect(get(after, 'nowhere.at.all')).toBeUndefined();
+});
+
+test('an either is the group whose fields are there, and the first when none are', () => {
+  expect(chosenGroup(outline, { diameter: 1 }).name).toBe('round');
+  expect(chosenGroup(outline, { length: 1, width: 2 }).name).toBe('rectangle');
+  expect(chosenGroup(outline, undefined).name).toBe('rectangle');
+});
+
+test('every number has its title by its path, with that of its group before it', () => {
+  expect(titles([group('top', 'At the rim', [number('length', 'Length')]), outline, layers], { outline: { diameter: 1 }, layers: [{ thickness: 1 }, { thickness: 1 }] })).toEqual({
+    'top.length': 'At the rim length',
+    'outline.diameter': 'Across',
+    'layers.0.thickness': '1. thickness',
+    'layers.1.thickness': '2. thickness',
+  });
+});
+
+test('a question has all the words that are looked for, in any order and in part', () => {
+  expect(matches('How deep must a post go?', 'POST deep')).toBe(true);
+  expect(matches('How deep must a post go?', 'pos')).toBe(true);
+  expect(matches('How deep must a post go?', 'post tub')).toBe(false);
+  expect(matches('anything', '')).toBe(true);
+});
+
+const kinds = new Map([['round-tub', { id: 'round-tub', name: 'Round tub', group: 'Vessels' } as Kind], ['plank', { id: 'plank', name: 'Plank', group: 'Boards and posts' } as Kind]]);
+const thing = (id: number, name: string, more: Partial<Thing> = {}): Thing =>
+  ({ id, number: id, name, kind: 'plank', fitness: 'Food', place: 'Shed', source: '', remark: '', substance: 'Softwood', spokenFor: [], free: 1, count: 1, ...more }) as unknown as Thing;
+const heap = [
+  thing(1, 'Bait tub', { kind: 'round-tub', fitness: 'Ornamentals', place: 'Yard gate' }),
+  thing(2, 'Long boards', { remark: 'from the jetty' }),
+  thing(3, 'Short boards', { free: 0, spokenFor: [{ projectId: 1, projectName: 'Slip bed', count: 1 }] as Thing['spokenFor'] }),
+];
+
+function ids(wanted: Partial<typeof EVERYTHING>): number[] {
+  const words = allWords(heap, kinds);
+  return heap.filter((t) => found(t, words.get(t.id)!, { ...EVERYTHING, ...wanted }, kinds)).map((t) => t.id);
+}
+
+test('a thing is found by its name, kind, remark or project, and by form, verdict, place and whether it is free', () => {
+  expect(ids({})).toEqual([1, 2, 3]);
+  expect(ids({ words: 'BOARDS short' })).toEqual([3]);
+  expect(ids({ words: 'round tub' })).toEqual([1]);
+  expect(ids({ words: 'jetty' })).toEqual([2]);
+  expect(ids({ words: 'slip' })).toEqual([3]);
+  expect(ids({ form: 'Vessels' })).toEqual([1]);
+  expect(ids({ fitness: 'Ornamentals' })).toEqual([1]);
+  expect(ids({ place: 'Shed' })).toEqual([2, 3]);
+  expect(ids({ free: 'free' })).toEqual([1, 2]);
+  expect(ids({ free: 'taken' })).toEqual([3]);
+});
+
+test('grouped, each thing stands under its heading with how many there are', () => {
+  expect(rowsOf(heap, 'none', kinds).map((r) => r.key)).toEqual(['t1', 't2', 't3']);
+  expect(rowsOf(heap, 'form', kinds).map((r) => r.head ?? r.thing!.id)).toEqual(['Boards and posts · 2', 2, 3, 'Vessels · 1', 1]);
+  expect(rowsOf(heap, 'project', kinds).map((r) => r.head ?? r.thing!.id)).toEqual(['Not spoken for · 2', 1, 2, 'Slip bed · 1', 3]);
+  expect(rowsOf(heap, 'source', kinds)[0].head).toBe('Nobody wrote from where · 3');
+  expect(rowsOf(heap, 'verdict', kinds).filter((r) => r.head).map((r) => r.head)).toEqual(['May grow food · 2', 'Ornamentals only · 1']);
+});
+
+test('words of a list come once each, in order, empty ones left out', () => expect(each(['b', '', 'a', 'b'])).toEqual(['a', 'b']));
+
+const square = { kind: 'Polygon', points: [0, 0, 2, 0, 2, 1, 0, 1], ink: 'Wood' } as unknown as View['shapes'][number];
+
+test('a drawing is fitted with its widest side to the box, up is up, and its middle in the middle', () => {
+  const b = boundsOf([square, { kind: 'Disc', points: [2, 1], radius: 0.5, ink: 'Hole' } as unknown as View['shapes'][number]]);
+  expect(b).toEqual({ x0: 0, y0: 0, x1: 2.5, y1: 1.5 });
+  const frame = frameFor(b, 600, 400, 50);
+  expect(frame.scale).toBeCloseTo(200, 9);
+  expect(frame.y(1.5)).toBeLessThan(frame.y(0));
+  expect((frame.x(0) + frame.x(2.5)) / 2).toBeCloseTo(300, 9);
+  expect((frame.y(0) + frame.y(1.5)) / 2).toBeCloseTo(200, 9);
+  expect(boundsOf([])).toEqual({ x0: 0, y0: 0, x1: 1, y1: 1 });
+});
+
+test('labels of dimensions never cover one another and stay inside the picture', () => {
+  const dimensions = Array.from({ length: 6 }, (_, i) => ({ from: [0, 0], to: [2, 0], offset: 0.02 * i, value: 2, field: null })) as unknown as View['dimensions'];
+  const view = { shapes: [square], dimensions, id: 'v', title: '' } as unknown as View;
+  const placed = placeDimensions(view, frameFor(boundsOf(view.shapes), 600, 400, 60));
+  for (const p of placed) {
+    expect(p.x).toBeGreaterThanOrEqual(33);
+    expect(p.x).toBeLessThanOrEqual(567);
+    expect(p.y).toBeGreaterThanOrEqual(20);
+    expect(p.y).toBeLessThanOrEqual(380);
+  }
+  const covering = placed.flatMap((a, i) => placed.slice(i + 1).filter((b) => Math.abs(a.x - b.x) < 60 && Math.abs(a.y - b.y) < 24));
+  expect(covering).toEqual([]);
+});
