@@ -126,6 +126,8 @@ test('a thing is sawn, photographed and tagged', async ({ open, page, server }) 
   await page.getByRole('button', { name: 'Cut', exact: true }).click();
   await page.getByRole('searchbox', { name: 'Search the heap' }).fill('offcut');
   await page.locator('.list').getByRole('link', { name: /Deck boards, offcut/ }).click();
+  // The page of the thing before it has the same words to click on.
+  await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue(/offcut/);
   await page.getByText('Where it comes from, what to mind, photographs').click();
   await expect(page.getByText(/Taken out of/)).toBeVisible();
   const picture = join(server.folder, 'shot.png');

@@ -1,3 +1,10 @@
+<script lang="ts" module>
+  import { SvelteMap } from 'svelte/reactivity';
+
+  /** What the gardener opened or shut, by thing: it stays so while the heap is read again. */
+  const opened = new SvelteMap<number | null, boolean>();
+</script>
+
 <script lang="ts">
   import { garden } from '../../lib/garden.svelte';
   import type { Bench } from './bench.svelte';
@@ -19,7 +26,11 @@
   }
 </script>
 
-<details class="particulars" open={Boolean(thing?.photos.length)}>
+<details
+  class="particulars"
+  open={opened.get(draft.id) ?? Boolean(thing?.photos.length)}
+  ontoggle={(e) => opened.set(draft.id, e.currentTarget.open)}
+>
   <summary
     >Where it comes from, what to mind, photographs<span class="soft small"
       >{[draft.source, draft.keepDry ? 'keep dry' : '', draft.useBefore ? `use before ${draft.useBefore}` : '']
