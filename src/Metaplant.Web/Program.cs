@@ -4,7 +4,6 @@ using Metaplant.Data.Demonstration;
 using Metaplant.Data.Photos;
 using Metaplant.Web;
 using Metaplant.Web.Errors;
-using Metaplant.Web.Heap;
 using Metaplant.Web.Security;
 using Microsoft.EntityFrameworkCore;
 
@@ -13,7 +12,7 @@ var file = new GardenFile(Path.GetFullPath(builder.Configuration["data"] ?? "gar
 builder.Services.AddSingleton(file);
 builder.Services.AddSingleton(new PhotoFolder(Path.Combine(Path.GetDirectoryName(file.Path)!, "photos")));
 builder.Services.AddSingleton<GardenVersion>();
-builder.Services.AddSingleton<HeapPage>();
+builder.Services.AddOutputCache(UntilChanged.Add);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddDbContextPool<GardenContext>(o => o.UseSqlite(file.ConnectionString));
 builder.Services.AddProblemDetails();
@@ -46,6 +45,7 @@ var app = builder.Build();
 app.UseExceptionHandler(new ExceptionHandlerOptions { ExceptionHandler = Problems.Answer });
 app.UseStatusCodePages();
 app.UseSecurityHeaders(Headers.Policy);
+app.UseOutputCache();
 app.UseResponseCompression();
 app.UseSameOriginWrites();
 app.UseDefaultFiles();

@@ -28,6 +28,9 @@ public sealed class Values
 
     public IReadOnlyList<Problem> Problems => problems;
 
+    /// <summary>The constants in force, for drawings that show them.</summary>
+    public Handbook Handbook => handbook;
+
     public double this[string name] => (double)read[name];
 
     public bool Has(string name) => read.ContainsKey(name);

@@ -163,9 +163,8 @@ public sealed class WoundCone : IDesign
         }
 
         var spread = feet.Max(f => Math.Abs(f.X));
-        for (var i = 0; i < cone.Rings; i++)
+        foreach (var z in Cone.RingHeights(cone.Rings, LowestRing, cone.Height))
         {
-            var z = cone.Rings == 1 ? LowestRing : LowestRing + (.9 * cone.Height - LowestRing) * i / (cone.Rings - 1);
             var half = spread * (1 - z / cone.Height);
             front.Add(View.Segment(-half, z, half, z, Ink.Line, "twine"));
         }

@@ -7,20 +7,19 @@ public static class Cone
     public static double StickLength(double tieHeight, double baseRadius, double embed, double above)
         => (tieHeight + embed + above) * Math.Sqrt(tieHeight * tieHeight + baseRadius * baseRadius) / tieHeight;
 
+    /// <summary>The highest that a ring lies, nine tenths of the tie.</summary>
+    public static double HighestRing(double tieHeight) => .9 * tieHeight;
+
+    /// <summary>Where the rings lie: evenly from the lowest to the highest, a single one at the lowest.</summary>
+    public static IEnumerable<double> RingHeights(int rings, double lowestRing, double tieHeight)
+        => Enumerable.Range(0, rings).Select(i => rings == 1 ? lowestRing : lowestRing + (HighestRing(tieHeight) - lowestRing) * i / (rings - 1));
+
     /// <summary>
-    /// Line to wind a cone. Rings stand evenly from <paramref name="lowestRing"/> to 0.9 of the tie height (a single ring at the lowest), each
-    /// the polygon of the sticks there; every ring takes <paramref name="wraps"/> turns about every stick; then a riser along a stick from the lowest ring to the tie, the lashing, and a tail.
+    /// Line to wind a cone. Rings stand as <see cref="RingHeights"/> has them, each the polygon of the sticks there; every ring takes <paramref name="wraps"/> turns about every stick; then a riser along a stick from the lowest ring to the tie, the lashing, and a tail.
     /// </summary>
     public static double Twine(int legs, double baseRadius, double tieHeight, int rings, double lowestRing, double wraps, double stickDiameter, double lashingTurns = 6, double tail = .6)
     {
-        var top = .9 * tieHeight;
-        double around = 0;
-        for (var i = 0; i < rings; i++)
-        {
-            var z = rings == 1 ? lowestRing : lowestRing + (top - lowestRing) * i / (rings - 1);
-            around += legs * 2 * baseRadius * (1 - z / tieHeight) * Math.Sin(Math.PI / legs);
-        }
-
+        var around = RingHeights(rings, lowestRing, tieHeight).Sum(z => legs * 2 * baseRadius * (1 - z / tieHeight) * Math.Sin(Math.PI / legs));
         var turns = rings * legs * wraps * Math.PI * stickDiameter;
         var riser = (tieHeight - lowestRing) * Math.Sqrt(tieHeight * tieHeight + baseRadius * baseRadius) / tieHeight;
         var lashing = lashingTurns * legs * stickDiameter * Math.PI / 2 * 1.3;

@@ -45,6 +45,12 @@ public sealed record HoopArch(double? Radius, double Rise, double AngleDegrees, 
     public double HeadroomAt(double fromMiddle)
         => Radius is not { } r || Math.Abs(fromMiddle) > GreatestWidth / 2 ? 0 : Math.Max(0, Rise - r + Math.Sqrt(Math.Max(0, r * r - fromMiddle * fromMiddle)));
 
+    /// <summary>Points along it from foot to foot, over the middle of its span; a flat one has its feet only.</summary>
+    public IReadOnlyList<Point> Curve(double chord, int steps = 40)
+        => Radius is not { } r
+            ? [new(-chord / 2, 0), new(chord / 2, 0)]
+            : [.. Enumerable.Range(0, steps + 1).Select(i => AngleDegrees * Math.PI / 180 * (i / (double)steps - .5)).Select(a => new Point(r * Math.Sin(a), Rise - r + r * Math.Cos(a)))];
+
     /// <summary>Width in m of the path that has at least a headroom in m; 0 above the crown.</summary>
     public double WidthAt(double headroom)
         => Radius is not { } r || headroom >= Rise ? 0 : headroom < Rise - r ? GreatestWidth : 2 * Math.Sqrt(Math.Max(0, r * r - Math.Pow(headroom - Rise + r, 2)));

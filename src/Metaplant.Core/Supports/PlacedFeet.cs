@@ -30,7 +30,7 @@ public sealed record PlacedFeet
 
     /// <summary>Line for rings evenly from the lowest to 0.9 of the tie (one ring: at the lowest) with so many turns round every stick at each.</summary>
     public double Rings(int rings, double lowest, double tieHeight, double wraps, double stickDiameter)
-        => Enumerable.Range(0, rings).Sum(i => RingAt(rings == 1 ? lowest : lowest + (.9 * tieHeight - lowest) * i / (rings - 1), tieHeight)) + rings * feet.Count * wraps * Math.PI * stickDiameter;
+        => Cone.RingHeights(rings, lowest, tieHeight).Sum(z => RingAt(z, tieHeight)) + rings * feet.Count * wraps * Math.PI * stickDiameter;
 
     /// <summary>
     /// The worst side to tip over: its lever from the point below the tie, and the foot farthest from it. Uplift there is (F z − W lever) ÷ far.

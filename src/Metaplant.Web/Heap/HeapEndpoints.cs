@@ -15,7 +15,7 @@ internal static class HeapEndpoints
 {
     public static void MapHeap(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/things", All).Produces<List<ThingDto>>().WithName("things");
+        api.MapGet("/things", All).CacheOutput(UntilChanged.Policy).WithName("things");
         api.MapPost("/things/preview", Preview).WithName("previewThing");
         api.MapPost("/things", Add).WithName("addThing");
         api.MapPut("/things/{id:int}", Edit).WithName("editThing");
@@ -31,13 +31,12 @@ internal static class HeapEndpoints
         api.MapPost("/sticks/sort", SortSticks).WithName("sortSticks");
     }
 
-    private static Task<IResult> All(GardenContext garden, HeapPage page, HttpContext context, bool? retired, CancellationToken cancel)
-        => page.Send(context, retired ?? false, async () =>
-        {
-            var settings = await GardenSettings.ReadAsync(garden, cancel);
-            var rows = await garden.Things.AsNoTracking().Where(t => t.Retired == (retired ?? false)).OrderBy(t => t.Number).ToListAsync(cancel);
-            return await ShowAsync(garden, rows, settings, cancel);
-        });
+    private static async Task<Ok<List<ThingDto>>> All(GardenContext garden, bool? retired, CancellationToken cancel)
+    {
+        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var rows = await garden.Things.AsNoTracking().Where(t => t.Retired == (retired ?? false)).OrderBy(t => t.Number).ToListAsync(cancel);
+        return TypedResults.Ok(await ShowAsync(garden, rows, settings, cancel));
+    }
 
     private static async Task<Results<Ok<PreviewDto>, ValidationProblem>> Preview(ThingInput input, GardenContext garden, CancellationToken cancel)
     {
@@ -256,9 +255,10 @@ internal static class HeapEndpoints
     private static List<WayDto> WaysOf(Thing thing, ToolShelf shelf)
     {
         var ways = thing.Kind.BreakDown(thing);
-        var instead = ways.FirstOrDefault(w => shelf.Lacks(w) is null)?.Name;
+        var lacks = ways.ToDictionary(w => w.Id, shelf.Lacks, StringComparer.Ordinal);
+        var instead = ways.FirstOrDefault(w => lacks[w.Id] is null)?.Name;
         return [.. ways.Select(w => new WayDto(
             w.Id, w.Name, [.. w.Yields.Select(y => new YieldDto(y.Form, y.Name, y.Count, y.Expected, y.Length, y.Width, y.Thickness))], w.Minutes, w.Tools, w.Words,
-            shelf.Lacks(w), shelf.Lacks(w) is null ? null : instead, shelf.InsteadFor(w), shelf.ToBorrow(w), BreakDown.Apart(thing with { Count = 1 }, w.Id, 1).Ok))];
+            lacks[w.Id], lacks[w.Id] is null ? null : instead, shelf.InsteadFor(w), shelf.ToBorrow(w), BreakDown.Apart(thing with { Count = 1 }, w.Id, 1).Ok))];
     }
 }

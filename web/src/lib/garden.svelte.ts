@@ -2,9 +2,12 @@ import { api, troubleOf, unreachable, type Brief, type Schemas, type Thing, type
 import type { System } from './units/units';
 
 type Aim = Schemas['Aim'];
+type Tools = Record<string, Schemas['ShelvedTool']>;
 export type Theme = 'day' | 'sun' | 'dusk';
 
 const KEPT = 'metaplant-brief';
+/** Settings of which nothing changes. */
+const NO_SETTINGS: Schemas['SettingsInput'] = { units: null, rules: null, measures: null, tools: null };
 
 /** The garden as the whole application sees it: the heap, the projects, the settings, and what can be undone. */
 class Garden {
@@ -23,6 +26,8 @@ class Garden {
   aim = $state<Aim>('MostSoil');
   theme = $state<Theme>('day');
   matches = $state.raw<Schemas['DesignMatchDto'][] | null>(null);
+
+  private turn: Promise<unknown> = Promise.resolve();
 
   readonly system: System = $derived((this.info?.units as System | undefined) ?? 'mm');
   readonly kinds = $derived(new Map(this.catalogue?.kinds.map((k) => [k.id, k]) ?? []));
@@ -109,7 +114,7 @@ class Garden {
     const before = this.info;
     if (before) this.info = { ...before, units };
     const trouble = await this.write(
-      () => api.PUT('/api/garden/settings', { body: { units, rules: null, measures: null, tools: null } }),
+      () => api.PUT('/api/garden/settings', { body: { ...NO_SETTINGS, units } }),
       `Lengths are in ${units}`,
     );
     if (trouble && before) this.info = { ...this.info!, units: before.units };
@@ -117,26 +122,28 @@ class Garden {
 
   async setRule(rule: string, school: string): Promise<void> {
     await this.write(
-      () =>
-        api.PUT('/api/garden/settings', {
-          body: { units: null, rules: { [rule]: school }, measures: null, tools: null },
-        }),
+      () => api.PUT('/api/garden/settings', { body: { ...NO_SETTINGS, rules: { [rule]: school } } }),
       'House rule changed; the heap is judged again',
     );
   }
 
-  async setMeasures(measures: Record<string, number>): Promise<Trouble | null> {
-    return await this.write(
-      () => api.PUT('/api/garden/settings', { body: { units: null, rules: null, measures, tools: null } }),
+  /** Changes one's own measures or tools, each from what the change before it left, however fast they come. */
+  setMeasures(change: (now: Record<string, number>) => Record<string, number>): Promise<Trouble | null> {
+    return this.inTurn(
+      () => ({ ...NO_SETTINGS, measures: change(this.info?.measures ?? {}) }),
       'Your own measures are kept',
     );
   }
 
-  async setTools(tools: Record<string, Schemas['ShelvedTool']>): Promise<Trouble | null> {
-    return await this.write(
-      () => api.PUT('/api/garden/settings', { body: { units: null, rules: null, measures: null, tools } }),
-      'The tool shelf is kept',
-    );
+  setTools(change: (now: Tools) => Tools): Promise<Trouble | null> {
+    return this.inTurn(() => ({ ...NO_SETTINGS, tools: change(this.info?.tools ?? {}) }), 'The tool shelf is kept');
+  }
+
+  /** Settings are kept whole, so one change waits until the one before it has been read back. */
+  private inTurn(body: () => Schemas['SettingsInput'], words: string): Promise<Trouble | null> {
+    const next = this.turn.then(() => this.write(() => api.PUT('/api/garden/settings', { body: body() }), words));
+    this.turn = next;
+    return next;
   }
 
   /** Puts the gardener's own value in place of ours, or ours back with null. Returns what was wrong, if anything. */

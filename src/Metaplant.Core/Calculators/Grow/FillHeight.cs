@@ -9,7 +9,11 @@ public sealed class FillHeight : Calculator
 {
     private const string Prefix = "volume-";
 
-    private static readonly ChoiceInput ShapeInput = new("shape", "Shape", [.. CalculatorShapes().Select(c => c.Name[Prefix.Length..])]);
+    // Made here, since the shelf of all calculators holds this one too.
+    private static readonly VolumeCalculator[] Shapes =
+        [new RoundTubVolume(), new TaperedBoxVolume(), new RoundedTroughVolume(), new HalfDrumVolume(), new MeshRingVolume(), new SackVolume(), new TyreVolume(), new FreeFormVolume()];
+
+    private static readonly ChoiceInput ShapeInput = new("shape", "Shape", [.. Shapes.Select(c => c.Name[Prefix.Length..])]);
 
     private static readonly NumberInput VolumeInput = Ask.Number("volume", "Volume to put in", Unit.CubicMetre, 0, 100, .060);
 
@@ -51,9 +55,5 @@ public sealed class FillHeight : Calculator
         return view with { Dimensions = [.. view.Dimensions, new(new(-.02, 0), new(-.02, answer.Sum.Value), -.05, answer.Sum.Value)] };
     }
 
-    // Made anew here, since the shelf of all calculators holds this one too.
-    private static IEnumerable<VolumeCalculator> CalculatorShapes()
-        => [new RoundTubVolume(), new TaperedBoxVolume(), new RoundedTroughVolume(), new HalfDrumVolume(), new MeshRingVolume(), new SackVolume(), new TyreVolume(), new FreeFormVolume()];
-
-    private static VolumeCalculator Of(string shape) => CalculatorShapes().First(c => c.Name == Prefix + shape);
+    private static VolumeCalculator Of(string shape) => Array.Find(Shapes, c => c.Name == Prefix + shape)!;
 }

@@ -36,5 +36,5 @@ public sealed class PlantsForAHarvest : Calculator
             new Also("plantsPoorSeason", Harvest.PlantsFor(crop, wanted / (1 - crop.YieldSpread)))).After(week);
     }
 
-    protected override View Draw(Values v, Answer answer) => CropSketch.Row(Crops.Find(Handbook.Default, v.Word("crop"))!, (int)answer.Sum.Value);
+    protected override View Draw(Values v, Answer answer) => CropSketch.Row(Crops.Find(v.Handbook, v.Word("crop"))!, (int)answer.Sum.Value);
 }

@@ -46,7 +46,7 @@ public sealed class RootsInRottingWood : Calculator
             [new(new(w, top), new(w, Math.Max(0, top - usable)), .05, usable)]);
     }
 
-    private static double Settled(Values v) => v["soilThickness"] - Settlement.After(v["years"], [new(Fill.Topsoil, v["soilThickness"])], Handbook.Default);
+    private static double Settled(Values v) => v["soilThickness"] - Settlement.After(v["years"], [new(Fill.Topsoil, v["soilThickness"])], v.Handbook);
 
     private static List<Layer> Layers(Values v) => [new(Enum.Parse<Fill>(v.Word("wood")), v["woodThickness"]), new(Fill.Topsoil, v["soilThickness"])];
 }

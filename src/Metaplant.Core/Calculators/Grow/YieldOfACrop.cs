@@ -26,5 +26,5 @@ public sealed class YieldOfACrop : Calculator
             new("poorSeason", least), new("goodSeason", most), new("eachWeek", v.Whole("plants") * Harvest.EachWeek(crop)), new("keeps", crop.KeepsDays));
     }
 
-    protected override View Draw(Values v, Answer answer) => CropSketch.Row(Crops.Find(Handbook.Default, v.Word("crop"))!, v.Whole("plants"));
+    protected override View Draw(Values v, Answer answer) => CropSketch.Row(Crops.Find(v.Handbook, v.Word("crop"))!, v.Whole("plants"));
 }

@@ -24,15 +24,14 @@ public sealed class FloorFromBelow : Calculator
 
     protected override Answer Work(Values v, Handbook handbook)
     {
-        var factors = CodeFactors.Of(handbook);
         var timber = Timbers.Get(handbook, v.Word("timber"));
-        double holds = ScrewWithdrawal.Characteristic(v.Whole("screws"), v["diameter"], v["threadedLength"], timber.Density), design = holds * timber.OnResistance(LoadCase.Normal), load = factors.Soil * v["wetMass"] * Medium.Gravity;
+        double holds = ScrewWithdrawal.Characteristic(v.Whole("screws"), v["diameter"], v["threadedLength"], timber.Density), design = holds * timber.OnResistance(LoadCase.Normal);
         Sum sum = Sum.Of("What the screws hold together", "n^0.9 f_ax d l k_d", [v.Term("n", "screws"), v.Term("d", "diameter"), v.Term("l", "threadedLength"), handbook.Term($"timber.{timber.Id}.density")], holds, Unit.Newton, "EN 1995-1-1 8.7.2 (8.38 to 8.40)", "Across the grain; no smooth nails");
-        Sum demand = Sum.Of("Load that stays", "γ m g", [handbook.Term(CodeFactors.SoilId), v.Term("m", "wetMass")], load, Unit.Newton, CodeFactors.Source);
+        Sum demand = Factored.Soil(handbook, Sum.Of("Weight on the floor", "m g", [v.Term("m", "wetMass")], v["wetMass"] * Medium.Gravity, Unit.Newton, "Weight"));
         Sum capacity = Sum.Of("For a load that stays, outdoors", "F k_mod/γ_M", [new("F", "characteristic", holds, Unit.Newton), handbook.Term($"timber.{timber.Id}.kmod"), handbook.Term($"timber.{timber.Id}.partial")], design, Unit.Newton, CodeFactors.Source);
         return Answer.Of(sum, new Also("design", design)).After(demand, capacity).With(Check.Compare(
-            "withdrawal", "The floor", LoadCase.Normal, load, design, Unit.Newton, "Better laid over bearers, where nothing hangs on a thread.", null, [demand, capacity],
-            new Remedy("Screws", Math.Ceiling(v["screws"] * Math.Pow(load / design, 1 / .9) - 1e-9), Unit.Count, "screws")).OrWhenSound("The threads hold it; bearers below would be better still."));
+            "withdrawal", "The floor", LoadCase.Normal, demand.Value, design, Unit.Newton, "Better laid over bearers, where nothing hangs on a thread.", null, [demand, capacity],
+            new Remedy("Screws", Math.Ceiling(v["screws"] * Math.Pow(demand.Value / design, 1 / .9) - 1e-9), Unit.Count, "screws")).OrWhenSound("The threads hold it; bearers below would be better still."));
     }
 
     protected override View Draw(Values v, Answer answer)

@@ -23,16 +23,16 @@ public sealed class HeadsPulledThrough : Calculator
 
     protected override Answer Work(Values v, Handbook handbook)
     {
-        var factors = CodeFactors.Of(handbook);
         var timber = Timbers.Get(handbook, v.Word("timber"));
         double push = HeadPullThrough.Push(v["pressure"], v["boardHeight"], v["span"]), each = HeadPullThrough.Characteristic(handbook[Metals.HeadPull], v["headDiameter"], timber.Density), holds = v["screws"] * each * timber.OnResistance(LoadCase.Normal);
         Sum sum = Sum.Of("Push on the heads at one post", "p b L", [v.Term("p", "pressure"), v.Term("b", "boardHeight"), v.Term("L", "span")], push, Unit.Newton, "Half a span from each side", "The board lies outside its posts; inside them nothing pulls on a head");
         Sum capacity = Sum.Of(
             "What the heads hold", "n f d² (ρ/350)^0.8 k_mod/γ_M",
             [v.Term("n", "screws"), handbook.Term(Metals.HeadPull), v.Term("d", "headDiameter"), handbook.Term($"timber.{timber.Id}.density"), handbook.Term($"timber.{timber.Id}.kmod"), handbook.Term($"timber.{timber.Id}.partial")], holds, Unit.Newton, "EN 1995-1-1 8.7.2 (8.40b)", "Smooth nails carry no pull that lasts");
-        return Answer.Of(sum, new Also("design", holds)).After(capacity).With(Check.Compare(
-            "heads", "The screw heads", LoadCase.Normal, factors.Soil * push, holds, Unit.Newton, "Washers under the heads are the cheapest cure; boards inside the posts the best.", null, [sum, capacity],
-            new Remedy("Heads or washers at least this wide", v["headDiameter"] * Math.Sqrt(factors.Soil * push / holds), Unit.Metre, "headDiameter"), new Remedy("Screws at each post", Math.Ceiling(v["screws"] * factors.Soil * push / holds - 1e-9), Unit.Count, "screws")).OrWhenSound("The heads hold the board against the soil."));
+        Sum wanted = Factored.Soil(handbook, sum);
+        return Answer.Of(sum, new Also("design", holds)).After(wanted, capacity).With(Check.Compare(
+            "heads", "The screw heads", LoadCase.Normal, wanted.Value, holds, Unit.Newton, "Washers under the heads are the cheapest cure; boards inside the posts the best.", null, [sum, wanted, capacity],
+            new Remedy("Heads or washers at least this wide", v["headDiameter"] * Math.Sqrt(wanted.Value / holds), Unit.Metre, "headDiameter"), new Remedy("Screws at each post", Math.Ceiling(v["screws"] * wanted.Value / holds - 1e-9), Unit.Count, "screws")).OrWhenSound("The heads hold the board against the soil."));
     }
 
     protected override View Draw(Values v, Answer answer)

@@ -26,16 +26,16 @@ public sealed class NotchedBearer : Calculator
 
     protected override Answer Work(Values v, Handbook handbook)
     {
-        var factors = CodeFactors.Of(handbook);
         var timber = Timbers.Get(handbook, v.Word("timber"));
         NotchedEnd At(double left) => new(v["width"], v["height"], left, v["toCorner"], v.Or("slope", 0));
         var end = At(v["left"]);
-        double holds = end.Capacity(timber, LoadCase.Normal), wanted = factors.Soil * v["force"];
+        var holds = end.Capacity(timber, LoadCase.Normal);
+        Sum wanted = Factored.Soil(handbook, Sum.Of("Load on this end", "V", [v.Term("V", "force")], v["force"], Unit.Newton, "As given"));
         Sum part = Sum.Of("What the notch leaves of the strength", "k_v, EN 1995-1-1 (6.62)", [new("α", "height left over height", end.Alpha, Unit.One), v.Term("x", "toCorner"), v.Term("h", "height"), new("i", "taper", v.Or("slope", 0), Unit.One)], end.Reduction, Unit.One, "EN 1995-1-1 6.5.2, solid timber k_n = 5");
         Sum sum = Sum.Of("What this end carries", "k_v f_v k_cr b h_ef ÷ 1.5", [new("k_v", "left of the strength", end.Reduction, Unit.One), handbook.Term($"timber.{timber.Id}.shear"), handbook.Term($"timber.{timber.Id}.kmod"), handbook.Term($"timber.{timber.Id}.partial"), v.Term("b", "width"), v.Term("h_ef", "left")], holds, Unit.Newton, "EN 1995-1-1 6.1.7 with k_cr = .67", "The notch is on the side that bears");
-        return Answer.Of(sum, new Also("reduction", end.Reduction)).After(part).With(Check.Compare(
-            "notch", "The notched end", LoadCase.Normal, wanted, holds, Unit.Newton, "It splits along the grain from the corner, without warning.", null, [part, sum],
-            At(v["height"]).Capacity(timber, LoadCase.Normal) < wanted ? [] : [new Remedy("Leave at least", Solve.Rising(l => At(l).Capacity(timber, LoadCase.Normal), wanted, 1e-6, v["height"]), Unit.Metre, "left")]).OrWhenSound("It does not split from the corner of the notch."));
+        return Answer.Of(sum, new Also("reduction", end.Reduction)).After(part, wanted).With(Check.Compare(
+            "notch", "The notched end", LoadCase.Normal, wanted.Value, holds, Unit.Newton, "It splits along the grain from the corner, without warning.", null, [part, wanted, sum],
+            At(v["height"]).Capacity(timber, LoadCase.Normal) < wanted.Value ? [] : [new Remedy("Leave at least", Solve.Rising(l => At(l).Capacity(timber, LoadCase.Normal), wanted.Value, 1e-6, v["height"]), Unit.Metre, "left")]).OrWhenSound("It does not split from the corner of the notch."));
     }
 
     protected override View Draw(Values v, Answer answer)

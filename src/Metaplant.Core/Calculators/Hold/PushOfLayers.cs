@@ -37,7 +37,7 @@ public sealed class PushOfLayers : Calculator
 
     protected override View Draw(Values v, Answer answer)
     {
-        var media = v.List("layers").Select(l => Media.Find(Handbook.Default, l.Word("medium"))!).ToList();
+        var media = v.List("layers").Select(l => Media.Find(v.Handbook, l.Word("medium"))!).ToList();
         var fill = Fill(v, media);
         double h = fill.Depth, most = fill.Pressures.Max(p => p.Foot), scale = .45 * h / most, top = h;
         List<Shape> shapes = [View.Box(-.06 * h, -.12 * h, 0, h * 1.08, Ink.Wood)];

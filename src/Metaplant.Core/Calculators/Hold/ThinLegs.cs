@@ -24,15 +24,15 @@ public sealed class ThinLegs : Calculator
 
     protected override Answer Work(Values v, Handbook handbook)
     {
-        var factors = CodeFactors.Of(handbook);
         // Unevenly set, one of four legs carries nothing and two carry the most.
         var carrying = Math.Max(2, v.Whole("legs") / 2);
         double leg = v["wetMass"] * Medium.Gravity / carrying, holds = LoadsBelow.LegCapacity(v["width"], v["thickness"], v["length"], Timbers.Get(handbook, v.Word("timber")).Modulus);
         Sum load = Sum.Of("Load on one leg", "m g ÷ legs that carry", [v.Term("m", "wetMass"), new("n", "legs counted on, half of them", carrying, Unit.Count)], leg, Unit.Newton, "Weight shared by the legs that touch", "Uneven ground: half of them carry all");
         Sum sum = Sum.Of("What one leg carries", "π² E I ÷ L² ÷ 3", [handbook.Term($"timber.{v.Word("timber")}.modulus"), v.Term("b", "width"), v.Term("t", "thickness"), v.Term("L", "length")], holds, Unit.Newton, "Euler 1744, both ends held in place", "Over 3 for a leg that is neither straight nor planed", "Braced so that it cannot sway");
-        return Answer.Of(sum, new Also("onOneLeg", leg)).After(load).With(Check.Compare(
-            "leg", "The leg", LoadCase.Normal, factors.Soil * leg, holds, Unit.Newton, "Shorter, thicker or more legs, or a brace half way.", null, [load, sum],
-            new Remedy("Legs no longer than", v["length"] * Math.Sqrt(holds / (factors.Soil * leg)), Unit.Metre, "length")).OrWhenSound("Braced so that it cannot sway, it stands."));
+        Sum wanted = Factored.Soil(handbook, load);
+        return Answer.Of(sum, new Also("onOneLeg", leg)).After(load, wanted).With(Check.Compare(
+            "leg", "The leg", LoadCase.Normal, wanted.Value, holds, Unit.Newton, "Shorter, thicker or more legs, or a brace half way.", null, [load, wanted, sum],
+            new Remedy("Legs no longer than", v["length"] * Math.Sqrt(holds / wanted.Value), Unit.Metre, "length")).OrWhenSound("Braced so that it cannot sway, it stands."));
     }
 
     protected override View Draw(Values v, Answer answer)

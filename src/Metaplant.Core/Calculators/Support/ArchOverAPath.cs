@@ -30,8 +30,8 @@ public sealed class ArchOverAPath : Calculator
 
     protected override Answer Work(Values v, Handbook handbook)
     {
-        double s = v["span"], higher = v.Or("levelDifference", 0), chord = HoopArch.Chord(s, higher);
-        var arch = HoopArch.Of(Math.Max(v["arcLength"], chord), s, higher);
+        double higher = v.Or("levelDifference", 0), chord = HoopArch.Chord(v["span"], higher);
+        var arch = Arch(v);
         Answer answer = Answer.Of(
             Sum.Of(
                 "Radius of the arch", "a = R θ, s = 2 R sin(θ/2)", [new("a", "pipe", v["arcLength"], Unit.Metre), new("s", "between the feet", chord, Unit.Metre)],
@@ -46,9 +46,7 @@ public sealed class ArchOverAPath : Calculator
     protected override View Draw(Values v, Answer answer)
     {
         double s = v["span"], rise = answer.Get<double>("rise"), higher = v.Or("levelDifference", 0), tilt = Math.Atan2(higher, s), chord = HoopArch.Chord(s, higher);
-        List<Point> level = answer.Value is { } r
-            ? [.. Enumerable.Range(0, 41).Select(i => answer.Get<double>("angleDegrees") * Math.PI / 180 * (i / 40.0 - .5)).Select(a => new Point(r * Math.Sin(a), rise - r + r * Math.Cos(a)))]
-            : [new(-chord / 2, 0), new(chord / 2, 0)];
+        var level = Arch(v).Curve(chord);
         // Turned about the lower foot, which stays where it is.
         List<Point> curve = [.. level.Select(p => new Point((p.X + chord / 2) * Math.Cos(tilt) - p.Y * Math.Sin(tilt) - s / 2, (p.X + chord / 2) * Math.Sin(tilt) + p.Y * Math.Cos(tilt)))];
         double widest = answer.Get<double>("greatestWidth") / 2, left = higher > 0 ? Math.Min(-s / 2, curve.Min(p => p.X)) : -widest, right = higher > 0 ? Math.Max(s / 2, curve.Max(p => p.X)) : widest, crown = curve.Max(p => p.Y), at = curve.MaxBy(p => p.Y).X;
@@ -59,5 +57,11 @@ public sealed class ArchOverAPath : Calculator
         else if (right > s / 2 + 1e-6) dimensions.Add(Sketch.Along(left, right, rise, null));
         if (answer.Also.FirstOrDefault(a => a.Name == "widthAtHeadroom")?.Value is double and > 0 and var wide) dimensions.Add(new(new(-wide / 2, v["headroom"]), new(wide / 2, v["headroom"]), 0, wide));
         return new("sum", "From the front", shapes, dimensions);
+    }
+
+    private static HoopArch Arch(Values v)
+    {
+        var higher = v.Or("levelDifference", 0);
+        return HoopArch.Of(Math.Max(v["arcLength"], HoopArch.Chord(v["span"], higher)), v["span"], higher);
     }
 }

@@ -20,4 +20,15 @@ internal static class ConeSketch
         shapes.Add(Drawing.View.GroundLine(-radius * 1.5, radius * 1.5));
         return new("sum", "From the side", shapes, dimensions);
     }
+
+    /// <summary>A cone with its rings of line, from inputs called legs, baseRadius, tieHeight and lowestRing.</summary>
+    public static View Wound(Values v, int rings)
+    {
+        double h = v["tieHeight"], r = v["baseRadius"], low = v["lowestRing"];
+        var view = View(v.Whole("legs"), r, h, [Sketch.Up(-r, 0, h, "tieHeight", .1), Sketch.Under(0, r, 0, "baseRadius"), new(new(r * 1.2, 0), new(r * 1.2, low), -.06, low, "lowestRing")]);
+        return view with { Shapes = [.. view.Shapes, .. Cone.RingHeights(rings, low, h).Select(z => Drawing.View.Segment(-r * (1 - z / h), z, r * (1 - z / h), z, Ink.Line))] };
+    }
+
+    public static void RefuseRings(Values v)
+        => v.Refuse(v["lowestRing"] > Cone.HighestRing(v["tieHeight"]) + 1e-9, "lowestRing", "The lowest ring must lie below nine tenths of the tie, where the highest lies.");
 }

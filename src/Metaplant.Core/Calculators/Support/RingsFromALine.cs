@@ -25,7 +25,7 @@ public sealed class RingsFromALine : Calculator
 
     protected override void Cross(Values v, Handbook handbook)
     {
-        v.Refuse(v["lowestRing"] > .9 * v["tieHeight"] + 1e-9, "lowestRing", "The lowest ring must lie below nine tenths of the tie, where the highest lies.");
+        ConeSketch.RefuseRings(v);
         if (v.Problems.Count == 0) v.Refuse(Line(v, 1) > v["line"], "line", $"Even one ring with its lashing takes {Line(v, 1):0.##} m.");
     }
 
@@ -34,15 +34,13 @@ public sealed class RingsFromALine : Calculator
         var rings = Cone.RingsFor(v["line"], n => Line(v, n));
         return Answer.Of(
             Sum.Of("Rings", "the most whose line is no longer than what there is", [v.Term("L", "line"), v.Term("n", "legs"), v.Term("r", "baseRadius"), v.Term("H", "tieHeight"), v.Term("z₁", "lowestRing"), v.Term("d", "stickDiameter")], rings, Unit.Count, "Geometry, solved backwards", "With six turns of lashing and a tail of 0.6 m"),
-            new("lineUsed", Line(v, rings)), new("lineLeft", v["line"] - Line(v, rings)), new("ringSpacing", rings < 2 ? 0 : (.9 * v["tieHeight"] - v["lowestRing"]) / (rings - 1)));
+            new("lineUsed", Line(v, rings)), new("lineLeft", v["line"] - Line(v, rings)), new("ringSpacing", rings < 2 ? 0 : (Cone.HighestRing(v["tieHeight"]) - v["lowestRing"]) / (rings - 1)));
     }
 
     protected override View Draw(Values v, Answer answer)
     {
-        double h = v["tieHeight"], r = v["baseRadius"], low = v["lowestRing"];
-        var rings = (int)Math.Min(200, answer.Sum.Value);
-        var view = ConeSketch.View(v.Whole("legs"), r, h, [Sketch.Up(-r, 0, h, "tieHeight", .1), Sketch.Under(0, r, 0, "baseRadius"), new(new(r * 1.2, 0), new(r * 1.2, low), -.06, low, "lowestRing")]);
-        return view with { Shapes = [.. view.Shapes, .. Enumerable.Range(0, rings).Select(i => rings == 1 ? low : low + (.9 * h - low) * i / (rings - 1)).Select(z => View.Segment(-r * (1 - z / h), z, r * (1 - z / h), z, Ink.Line))] };
+        const int MostDrawn = 200;
+        return ConeSketch.Wound(v, (int)Math.Min(MostDrawn, answer.Sum.Value));
     }
 
     private static double Line(Values v, int rings) => Cone.Twine(v.Whole("legs"), v["baseRadius"], v["tieHeight"], rings, v["lowestRing"], v["wraps"], v["stickDiameter"]);

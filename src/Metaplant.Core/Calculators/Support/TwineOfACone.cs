@@ -24,7 +24,7 @@ public sealed class TwineOfACone : Calculator
         Ask.Number("lashingTurns", "Turns of the lashing", Unit.One, 0, 50, 6).OrTypical(), Ask.Length("tail", "Tail", .6, 10).OrTypical(),
     ];
 
-    protected override void Cross(Values v, Handbook handbook) => v.Refuse(v["lowestRing"] > .9 * v["tieHeight"] + 1e-9, "lowestRing", "The lowest ring must lie below nine tenths of the tie, where the highest lies.");
+    protected override void Cross(Values v, Handbook handbook) => ConeSketch.RefuseRings(v);
 
     protected override Answer Work(Values v, Handbook handbook) => Answer.Of(Sum.Of(
         "Twine to wind it", "rings + turns round sticks + riser + lashing + tail",
@@ -34,14 +34,5 @@ public sealed class TwineOfACone : Calculator
         ],
         Cone.Twine(v.Whole("legs"), v["baseRadius"], v["tieHeight"], v.Whole("rings"), v["lowestRing"], v["wraps"], v["stickDiameter"], v["lashingTurns"], v["tail"]), Unit.Metre, "Geometry", "Rings lie evenly from the lowest to nine tenths of the tie"));
 
-    protected override View Draw(Values v, Answer answer)
-    {
-        double h = v["tieHeight"], r = v["baseRadius"];
-        var rings = v.Whole("rings");
-        var view = ConeSketch.View(v.Whole("legs"), r, h, [Sketch.Up(-r, 0, h, "tieHeight", .1), Sketch.Under(0, r, 0, "baseRadius"), new(new(r * 1.2, 0), new(r * 1.2, v["lowestRing"]), -.06, v["lowestRing"], "lowestRing")]);
-        return view with
-        {
-            Shapes = [.. view.Shapes, .. Enumerable.Range(0, rings).Select(i => rings == 1 ? v["lowestRing"] : v["lowestRing"] + (.9 * h - v["lowestRing"]) * i / (rings - 1)).Select(z => View.Segment(-r * (1 - z / h), z, r * (1 - z / h), z, Ink.Line))],
-        };
-    }
+    protected override View Draw(Values v, Answer answer) => ConeSketch.Wound(v, v.Whole("rings"));
 }

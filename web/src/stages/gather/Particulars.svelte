@@ -1,10 +1,3 @@
-<script lang="ts" module>
-  import { SvelteMap } from 'svelte/reactivity';
-
-  /** What the gardener opened or shut, by thing: it stays so while the heap is read again. */
-  const opened = new SvelteMap<number | null, boolean>();
-</script>
-
 <script lang="ts">
   import { garden } from '../../lib/garden.svelte';
   import type { Bench } from './bench.svelte';
@@ -28,8 +21,8 @@
 
 <details
   class="particulars"
-  open={opened.get(draft.id) ?? Boolean(thing?.photos.length)}
-  ontoggle={(e) => opened.set(draft.id, e.currentTarget.open)}
+  open={bench.opened.get(draft.id) ?? Boolean(thing?.photos.length)}
+  ontoggle={(e) => bench.opened.set(draft.id, e.currentTarget.open)}
 >
   <summary
     >Where it comes from, what to mind, photographs<span class="soft small"

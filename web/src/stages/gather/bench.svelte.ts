@@ -1,4 +1,4 @@
-import { SvelteSet } from 'svelte/reactivity';
+import { SvelteMap, SvelteSet } from 'svelte/reactivity';
 import {
   api,
   troubleOf,
@@ -46,6 +46,9 @@ export class Bench {
   keeping = $state(false);
   /** True once something was changed that is not kept. */
   changed = $state(false);
+
+  /** Whether the gardener opened or shut the particulars, by thing: so they stay while the heap is read again. */
+  readonly opened = new SvelteMap<number | null, boolean>();
 
   readonly kind: Kind | null = $derived(this.draft ? (garden.kinds.get(this.draft.kind) ?? null) : null);
   readonly isNew = $derived(this.draft !== null && this.draft.id === null);

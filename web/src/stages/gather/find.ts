@@ -1,5 +1,6 @@
 /** Finding, filtering and grouping things of the heap. Pure. */
 import type { Kind, Schemas, Thing } from '../../lib/api/client';
+import { hasWords } from '../../lib/words';
 
 export type Grouping = 'none' | 'form' | 'verdict' | 'place' | 'project' | 'source';
 
@@ -59,10 +60,7 @@ export function matches(thing: Thing, words: string, wanted: Wanted, kinds: Map<
     (wanted.form === '' || kinds.get(thing.kind)?.group === wanted.form) &&
     (wanted.place === '' || thing.place === wanted.place) &&
     (wanted.free === '' || (wanted.free === 'free' ? thing.free > 0 : thing.spokenFor.length > 0)) &&
-    wanted.words
-      .toLowerCase()
-      .split(/\s+/)
-      .every((w) => words.includes(w))
+    hasWords(words, wanted.words)
   );
 }
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { garden } from '../../lib/garden.svelte';
+  import { hasWords } from '../../lib/words';
   import HandbookRow from './HandbookRow.svelte';
 
   const MOST_FOUND = 60;
@@ -8,13 +9,11 @@
   let wanted = $state('');
 
   const ownIds = $derived(new Set(Object.keys(garden.info?.constants ?? {})));
-  const words = $derived(wanted.toLowerCase().split(/\s+/).filter(Boolean));
+  const looking = $derived(wanted.trim() !== '');
   const found = $derived(
-    words.length === 0
-      ? []
-      : [...garden.constants.values()].filter((c) =>
-          words.every((w) => `${c.meaning} ${c.symbol} ${c.source}`.toLowerCase().includes(w)),
-        ),
+    looking
+      ? [...garden.constants.values()].filter((c) => hasWords(`${c.meaning} ${c.symbol} ${c.source}`, wanted.trim()))
+      : [],
   );
   const own = $derived([...garden.constants.values()].filter((c) => ownIds.has(c.id)));
 
@@ -37,7 +36,7 @@
 <label class="find"
   >Find a number <input class="field" bind:value={wanted} placeholder="steel, compost, gust, tomato depth…" /></label
 >
-{#if words.length > 0}
+{#if looking}
   <p class="soft" role="status">
     {found.length} found{found.length > MOST_FOUND ? `; the first ${MOST_FOUND} are shown` : ''}
   </p>

@@ -7,14 +7,16 @@
   let wrong = $state('');
   const measures = $derived(garden.info?.measures ?? {});
 
-  async function keep(change: Record<string, number>) {
+  type Measures = typeof measures;
+
+  async function keep(change: (now: Measures) => Measures) {
     wrong = (await garden.setMeasures(change))?.whole ?? '';
   }
 
   function set(measure: string, text: string) {
     const read = parse(text, 'CubicMetre', garden.system);
     if (read.error !== undefined) wrong = read.error;
-    else void keep({ ...measures, [measure]: read.value });
+    else void keep((now) => ({ ...now, [measure]: read.value! }));
   }
 
   function add() {
@@ -45,7 +47,8 @@
         type="button"
         class="btn-plain rounded-sm px-3"
         aria-label="Forget {measure}"
-        onclick={() => void keep(Object.fromEntries(Object.entries(measures).filter(([m]) => m !== measure)))}>✕</button
+        onclick={() => void keep((now) => Object.fromEntries(Object.entries(now).filter(([m]) => m !== measure)))}
+        >✕</button
       >
     </li>
   {/each}

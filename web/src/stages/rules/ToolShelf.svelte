@@ -11,18 +11,11 @@
   let wrong = $state('');
   const tools = $derived(garden.info?.tools ?? {});
 
-  // Typed faster than the garden answers, each change still holds the ones before it.
-  let typed: typeof tools | null = null;
-  let sending = Promise.resolve();
+  const before = { having: 'Owned', sizes: '', who: '' } as const;
 
-  function set(tool: string, change: Partial<Schemas['ShelvedTool']>) {
-    const now = typed ?? tools;
-    const next = { ...now, [tool]: { ...(now[tool] ?? { having: 'Owned', sizes: '', who: '' }), ...change } };
-    typed = next;
-    sending = sending.then(async () => {
-      wrong = (await garden.setTools(next))?.whole ?? '';
-      if (typed === next) typed = null;
-    });
+  async function set(tool: string, change: Partial<Schemas['ShelvedTool']>) {
+    const trouble = await garden.setTools((now) => ({ ...now, [tool]: { ...(now[tool] ?? before), ...change } }));
+    wrong = trouble?.whole ?? '';
   }
 </script>
 
@@ -43,7 +36,7 @@
             class="field"
             aria-label="{tool}: had, borrowed or lacking"
             value={tools[tool]?.having ?? 'Owned'}
-            onchange={(e) => set(tool, { having: e.currentTarget.value as Having })}
+            onchange={(e) => void set(tool, { having: e.currentTarget.value as Having })}
           >
             {#each words as [id, name] (id)}<option value={id}>{name}</option>{/each}
           </select>
@@ -52,10 +45,9 @@
           ><input
             class="field"
             aria-label="{tool}: sizes"
-            placeholder={/drill|cutter|saw|spanner/i.test(tool) ? 'any' : ''}
             value={tools[tool]?.sizes ?? ''}
             maxlength="120"
-            onchange={(e) => set(tool, { sizes: e.currentTarget.value })}
+            onchange={(e) => void set(tool, { sizes: e.currentTarget.value })}
           /></td
         >
         <td
@@ -64,7 +56,7 @@
             aria-label="{tool}: who may use it"
             value={tools[tool]?.who ?? ''}
             maxlength="120"
-            onchange={(e) => set(tool, { who: e.currentTarget.value })}
+            onchange={(e) => void set(tool, { who: e.currentTarget.value })}
           /></td
         >
       </tr>

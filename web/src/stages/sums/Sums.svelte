@@ -3,12 +3,13 @@
   import { push, router } from 'svelte-spa-router';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
+  import { hasWords } from '../../lib/words';
   import AnswerPanel from './AnswerPanel.svelte';
   import Headline from './Headline.svelte';
   import Slide from './Slide.svelte';
   import SumFields from './SumFields.svelte';
   import { table } from './table.svelte';
-  import { matches, titles } from './tree';
+  import { titles } from './tree';
 
   const { params }: { params?: { name?: string } } = $props();
   const groups = ['Grow', 'Drain', 'Hold', 'Support'] as const;
@@ -37,7 +38,7 @@
   });
 
   let sought = $state('');
-  const found = $derived(table.calculators.filter((c) => matches(`${c.question} ${c.name} ${c.subject}`, sought)));
+  const found = $derived(table.calculators.filter((c) => hasWords(`${c.question} ${c.name} ${c.subject}`, sought)));
 
   const names = $derived(titles(table.asked, table.inputs));
   const drawn = $derived(new Set(table.sheet?.drawing.dimensions.map((d) => d.field).filter((f) => f !== null)));

@@ -82,12 +82,3 @@ export function titles(inputs: SumInput[], value: Node | undefined, before = '')
 function prefixed(words: string, all: Record<string, string>): Record<string, string> {
   return Object.fromEntries(Object.entries(all).map(([path, title]) => [path, `${words} ${title.toLowerCase()}`]));
 }
-
-/** Whether a text has every word that is looked for, in any order and in part; nothing looked for is in every text. */
-export function matches(text: string, sought: string): boolean {
-  const there = text.toLowerCase();
-  return sought
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => there.includes(word));
-}

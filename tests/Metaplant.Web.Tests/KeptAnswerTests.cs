@@ -3,7 +3,7 @@ using System.Net;
 namespace Metaplant.Web.Tests;
 
 /// <summary>The heap that is kept ready is never an old one.</summary>
-public sealed class HeapPageTests : IAsyncLifetime
+public sealed class KeptAnswerTests : IAsyncLifetime
 {
     private readonly GardenServer server = new();
 
