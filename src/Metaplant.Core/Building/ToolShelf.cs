@@ -82,7 +82,7 @@ public sealed class ToolShelf
         var sizes = tools.TryGetValue(tool, out var held) && held.Having != Having.Lacking && need.Size is not null ? ToolNeed.Sizes(held.Sizes) : [];
         if (sizes.Count == 0) return need.Options.Select(o => Substitutes.For(o, IsHad)).FirstOrDefault(w => w is not null);
         var near = sizes.MinBy(s => Math.Abs(s - need.Size!.Value));
-        return $"The nearest on the shelf is {near * 1000:0.#} mm: draw it with that, or borrow the one of {need.Size!.Value * 1000:0.#} mm.";
+        return $"The nearest on the shelf is {near * 1000:0.#} mm: borrow the one of {need.Size!.Value * 1000:0.#} mm, or see whether the drawing takes the other.";
     }
 
     private bool IsHad(string tool) => Of(tool, null) == Having.Owned;

@@ -45,6 +45,7 @@
           ><input
             class="field"
             aria-label="{tool}: sizes"
+            placeholder="sizes, mm"
             value={tools[tool]?.sizes ?? ''}
             maxlength="120"
             onchange={(e) => void set(tool, { sizes: e.currentTarget.value })}
@@ -54,6 +55,7 @@
           ><input
             class="field"
             aria-label="{tool}: who may use it"
+            placeholder="anybody"
             value={tools[tool]?.who ?? ''}
             maxlength="120"
             onchange={(e) => void set(tool, { who: e.currentTarget.value })}
@@ -82,5 +84,25 @@
   td .field {
     min-height: 38px;
     padding-block: 4px;
+  }
+
+  /* On a phone the tool and whether it is had come first, sizes and people below them. */
+  @media (max-width: 760px) {
+    thead {
+      display: none;
+    }
+
+    tr {
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      align-items: center;
+      padding: 6px 0;
+      border-bottom: 1px dashed var(--line);
+    }
+
+    td .field {
+      width: 100%;
+      min-height: 44px;
+    }
   }
 </style>
