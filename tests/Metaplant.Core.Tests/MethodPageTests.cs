@@ -13,6 +13,9 @@ public partial class MethodPageTests
 {
     private static readonly string Docs = FindDocs();
 
+    /// <summary>The folder of the whole project.</summary>
+    internal static string Root => Path.GetDirectoryName(Docs)!;
+
     public static TheoryData<string> Examples => [.. Blocks().Matches(File.ReadAllText(Path.Combine(Docs, "method.md"))).SelectMany(b => b.Groups["block"].Value.Split('\n', StringSplitOptions.RemoveEmptyEntries))];
 
     public static TheoryData<string> Drawings => [.. Pictures().Matches(File.ReadAllText(Path.Combine(Docs, "method.md"))).Select(m => m.Groups["name"].Value).Distinct()];

@@ -10,6 +10,9 @@ namespace Metaplant.Core.Assessing;
 public sealed record GrowAssessment(
     Verdict Verdict, string Words, Sum? Litres, Sum? PlanArea, Sum? UsableDepth, Lazy<IReadOnlyList<CropFit>> Fits, CropFit? Chosen, IReadOnlyList<Check> Checks)
 {
+    /// <summary>Round the feet of a support, in m; null for what holds soil.</summary>
+    public Sum? Around { get; init; }
+
     /// <summary>Every crop with its count or its why-not, those that fit first.</summary>
     public IReadOnlyList<CropFit> Crops => Fits.Value;
 }

@@ -13,16 +13,36 @@ internal static class DrainAssessor
     public static DrainAssessment Assess(Blueprint blueprint, Brief brief) => blueprint.Foot switch
     {
         ClosedFloor floor => Closed(blueprint, floor, brief),
-        OpenGround => new(Verdict.Sound, "Open ground: no wet layer.", null, 0, 0, DrainDown(blueprint, brief), [], []),
+        OpenGround => Open(blueprint, brief),
+        NoSoil when brief.Site != Site.Soil => new(Verdict.Fails, "Its plants need open ground; there is none here.", null, 0, 0, null, [], []),
         NoSoil => new(Verdict.Sound, "Stands in open ground.", null, 0, 0, null, [], []),
         _ => throw new InvalidOperationException($"Unknown foot {blueprint.Foot}."),
     };
+
+    /// <summary>A foot open to the ground drains as the ground lets it; open to paving it cannot at all.</summary>
+    private static DrainAssessment Open(Blueprint blueprint, Brief brief)
+    {
+        var down = DrainDown(blueprint, brief);
+        List<Check> checks = [Slow(down, brief)];
+        if (brief.Site != Site.Soil)
+            checks.Add(Check.Compare("open-foot", "A foot open to what it stands on", LoadCase.Normal, 1, 0, Unit.One, "A foot that is open cannot drain through paving or boards: water runs out under the walls and takes soil with it. Choose a vessel with a closed floor, or open ground.", null, [down]));
+        var words = checks.Find(c => c.Verdict > Verdict.Sound)?.Words ?? (brief.GroundKnown ? "Open ground: no wet layer." : "Open ground: no wet layer, where the ground below drains.");
+        return new(Verdicts.Worst(checks), words, null, 0, 0, down, [], checks);
+    }
+
+    private static Check Slow(Sum down, Brief brief) => Check.Compare(
+        "drain-down", "Time to drain beside what roots bear", LoadCase.Normal, down.Value, brief.Handbook[Practice.DrainWithin], Unit.Second, "After a soaking it stays wet too long: roots want air within a day. Mix in what is coarser, or fill with something else.", null, [down]).Guarding([Quantity.Soil]);
 
     private static DrainAssessment Closed(Blueprint blueprint, ClosedFloor floor, Brief brief)
     {
         var spacing = floor.Spacing(brief);
         var holes = floor.Holes(brief);
-        List<Check> checks = [.. Room(floor, spacing), Flow(floor, holes, spacing, brief), Clearance(floor, brief)];
+        var down = DrainDown(blueprint, brief);
+        List<Check> checks = 
+        [
+            Room(floor, holes, spacing).Guarding([], Quantity.Pads), Reach(floor, spacing).Guarding([], Quantity.Pads, Quantity.Packers),
+            Flow(floor, holes, spacing, brief), Clearance(floor, brief), Slow(down, brief),
+        ];
         if (spacing.Ponds)
         {
             checks.Add(Check.Compare(
@@ -32,16 +52,30 @@ internal static class DrainAssessor
 
         var verdict = Verdicts.Worst(checks);
         var words = checks.Find(c => c.Verdict == Verdict.Fails)?.Words ?? $"{holes.Count} holes of {floor.HoleDiameter * 1000:0} mm, {spacing.Spacing * 1000:0} mm apart at most.";
-        return new(verdict, words, holes, floor.HoleDiameter, brief.Medium.WetLayer, DrainDown(blueprint, brief), [spacing.Sum], checks);
+        return new(verdict, words, holes, floor.HoleDiameter, brief.Medium.WetLayer, down, [spacing.Sum], checks);
     }
 
-    private static IEnumerable<Check> Room(ClosedFloor floor, HoleSpacing spacing) =>
-    [
-        Check.Compare(
-            "hole-room", "Floor left between the holes", LoadCase.Normal, LeastPitch * floor.HoleDiameter, spacing.Spacing, Unit.Metre,
-            $"Holes must be {spacing.Spacing * 1000:0} mm apart to drain, and {LeastPitch * floor.HoleDiameter * 1000:0} mm to leave a floor between.", "floor", [spacing.Sum],
-            floor.PadDiameter == 0 ? [new Remedy("A coarse pad over each hole, at least", .060, Unit.Metre)] : []),
-    ];
+    /// <summary>The pitch that is drawn, beside what leaves a floor between the holes.</summary>
+    private static Check Room(ClosedFloor floor, HoleGrid holes, HoleSpacing spacing)
+    {
+        double least = LeastPitch * floor.HoleDiameter, drawn = Math.Min(holes.LeastPitch, floor.Outline.Length + floor.Outline.Width);
+        return Check.Enough(
+            "hole-room", "Floor left between the holes", least, drawn, Unit.Metre,
+            $"The nearest two are {drawn * 1000:0} mm apart.", $"The nearest two holes are {drawn * 1000:0} mm apart, and {least * 1000:0} mm leave a floor between.", "floor", [spacing.Sum], Pad(floor));
+    }
+
+    /// <summary>
+    /// The spacing that drains beside the packers: as wide as one and as the least from hole to hole, holes between them leave no place of the floor farther from a hole than it, however many packers there are. Closer than that they are in the way.
+    /// </summary>
+    private static Check Reach(ClosedFloor floor, HoleSpacing spacing)
+    {
+        var wanted = floor.Packers.Count == 0 ? 0 : floor.PackerWidth + Math.Max(floor.PackerWidth, LeastPitch * floor.HoleDiameter);
+        return Check.Enough(
+            "hole-reach", "Way to the nearest hole", wanted, spacing.Spacing, Unit.Metre,
+            "No place of the floor is farther from a hole than the spacing.", $"Holes every {spacing.Spacing * 1000:0} mm would drain this soil; over packers of {floor.PackerWidth * 1000:0} mm there is floor that no hole can be so near to.", "floor", [spacing.Sum], Pad(floor));
+    }
+
+    private static IReadOnlyList<Remedy> Pad(ClosedFloor floor) => floor.PadDiameter == 0 ? [new("A coarse pad over each hole, at least", .060, Unit.Metre)] : [];
 
     private static Check Flow(ClosedFloor floor, HoleGrid holes, HoleSpacing spacing, Brief brief)
     {
@@ -59,11 +93,9 @@ internal static class DrainAssessor
     private static Check Clearance(ClosedFloor floor, Brief brief)
     {
         Term least = brief.Handbook.Term(Practice.LeastRaise);
-        // Clearance is enough or not enough; just enough is as good as more, so it is never "tight".
-        var enough = floor.Raise >= least.Value - 1e-9;
-        return Check.Compare(
-            "clearance", "Clear below the foot", LoadCase.Normal, enough ? 0 : least.Value, floor.Raise, Unit.Metre,
-            enough ? $"{floor.Raise * 1000:0} mm clear below." : floor.Raise == 0 ? "It stands flat on the ground and cannot drain." : "Too close to the ground: leaves and soil will close the holes.", "packer",
+        return Check.Enough(
+            "clearance", "Clear below the foot", least.Value, floor.Raise, Unit.Metre, $"{floor.Raise * 1000:0} mm clear below.",
+            floor.Raise == 0 ? "It stands flat on the ground and cannot drain." : "Too close to the ground: leaves and soil will close the holes.", "packer",
             [Sum.Of("Clear below the foot", "height of the packers", [new("raise", "packers", floor.Raise, Unit.Metre), least], floor.Raise, Unit.Metre, "At least 40 mm, so that holes stay free")],
             new Remedy("Packers at least", least.Value, Unit.Metre));
     }

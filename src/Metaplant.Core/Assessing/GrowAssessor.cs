@@ -7,8 +7,17 @@ namespace Metaplant.Core.Assessing;
 
 internal static class GrowAssessor
 {
-    public static GrowAssessment Assess(Blueprint blueprint, Brief brief, Fitness fitness, double wetLayer)
-        => blueprint is { Planting: not null } ? Bed(blueprint, brief, fitness, wetLayer) : Support(blueprint, brief);
+    /// <summary>What nobody has told yet of any place, so that no count is taken for a promise.</summary>
+    private const string NotAsked = "Sun, heat and acidity are not asked yet.";
+
+    public static GrowAssessment Assess(Blueprint blueprint, Brief brief, Fitness fitness, double wetLayer, IReadOnlyList<string> notLookedAt)
+    {
+        var grow = blueprint is { Planting: not null } ? Bed(blueprint, brief, fitness, wetLayer) : Support(blueprint, brief, fitness);
+        if (notLookedAt.Count == 0 || fitness != Fitness.Food || brief.Crop is { Edible: false }) return grow;
+        // Planned as food, and not called food.
+        var names = string.Join(", ", notLookedAt.Take(3)) + (notLookedAt.Count > 3 ? $" and {notLookedAt.Count - 3} more" : "");
+        return grow with { Verdict = (Verdict)Math.Max((int)grow.Verdict, (int)Verdict.Tight), Words = $"{grow.Words} Nothing to eat from it until {(notLookedAt.Count == 1 ? "this has" : "these have")} been looked at: {names}." };
+    }
 
     /// <summary>The area, depth and litres that roots have.</summary>
     public static PlantingArea Area(Blueprint blueprint, double wetLayer)
@@ -38,39 +47,53 @@ internal static class GrowAssessor
                 "root-depth", $"Depth for {chosen.Crop.Plural}", LoadCase.Normal, chosen.Crop.LeastDepth, area.UsableDepth, Unit.Metre, "What it roots in beside what there is.", null, [depth],
                 new Remedy("Soil at least this deep", chosen.Crop.LeastDepth + wetLayer, Unit.Metre)),
         ];
-        var (verdict, words) = Say(chosen, chosen is null ? crops.Count(c => PlantsThatFit.WhyNot(area, c, allowed) is null) : 0, crops.Count, checks);
+        var (verdict, words) = chosen is null ? Say([.. crops.Select(c => PlantsThatFit.WhyNot(area, c, allowed))]) : Say(chosen, checks);
         return new(verdict, words, litres, plan, depth, Ordered(crops, c => PlantsThatFit.Work(area, c, allowed)), chosen, checks);
     }
 
     private static Lazy<IReadOnlyList<CropFit>> Ordered(IReadOnlyList<Crop> crops, Func<Crop, CropFit> fit) => new(() => [.. crops.Select(fit).OrderBy(f => f.Count == 0)]);
 
-    private static (Verdict Verdict, string Words) Say(CropFit? chosen, int fitting, int inAll, List<Check> checks)
+    private static (Verdict Verdict, string Words) Say(CropFit chosen, List<Check> checks)
     {
-        if (chosen is { Count: 0 }) return (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}");
-        if (chosen is not null) return (Verdicts.Worst(checks), $"{chosen.Count} {(chosen.Count == 1 ? chosen.Crop.Name.ToLowerInvariant() : chosen.Crop.Plural)}, set by {(chosen.Limit == "soil" ? "the soil there is" : "the room")}.");
-        return fitting == 0 ? (Verdict.Fails, "Nothing on the list grows in it.") : (Verdict.Sound, $"{fitting} of {inAll} crops fit.");
+        if (chosen.Count == 0) return (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}");
+        var words = $"{chosen.Count} {(chosen.Count == 1 ? chosen.Crop.Name.ToLowerInvariant() : chosen.Crop.Plural)}, set by {(chosen.Limit == "soil" ? "the soil there is" : "the room")}.";
+        return chosen.NotKnown is { } unknown ? ((Verdict)Math.Max((int)Verdicts.Worst(checks), (int)Verdict.Tight), $"{words} {unknown}") : (Verdicts.Worst(checks), words);
     }
 
-    private static GrowAssessment Support(Blueprint blueprint, Brief brief)
+    private static (Verdict Verdict, string Words) Say(IReadOnlyList<string?> whyNots)
+    {
+        var fitting = whyNots.Count(w => w is null);
+        if (fitting > 0) return (Verdict.Sound, $"{fitting} of {whyNots.Count} crops have the room and depth. {NotAsked}");
+        // The reason that most of them give, the first among equals.
+        var commonest = whyNots.OfType<string>().GroupBy(w => w).OrderByDescending(g => g.Count()).First().Key;
+        return (Verdict.Fails, $"Nothing on the list grows in it: {char.ToLowerInvariant(commonest[0])}{commonest[1..]}");
+    }
+
+    private static GrowAssessment Support(Blueprint blueprint, Brief brief, Fitness fitness)
     {
         var frame = blueprint.Climbing!;
-        var fits = Ordered(Crops.In(brief.Handbook), c => Climb(c, frame));
-        var chosen = brief.Crop is null ? null : Climb(brief.Crop, frame);
-        var (verdict, words) = chosen is { Count: 0 }
-            ? (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}")
-            : chosen is not null ? (Verdict.Sound, $"{chosen.Count} {chosen.Crop.Plural} climb it.") : (Verdict.Sound, $"{fits.Value.Count(f => f.Count > 0)} climbers can use it.");
+        var allowed = fitness == Fitness.Food;
+        var fits = Ordered(Crops.In(brief.Handbook), c => Climb(c, frame, allowed));
+        var chosen = brief.Crop is null ? null : Climb(brief.Crop, frame, allowed);
+        var (verdict, words) = chosen switch
+        {
+            { Count: 0 } => (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}"),
+            { } c => (Verdict.Sound, $"{c.Count} {(c.Count == 1 ? c.Crop.Name.ToLowerInvariant() : c.Crop.Plural)} climb it."),
+            _ => (Verdict.Sound, $"{fits.Value.Count(f => f.Count > 0)} climbers can use it. {NotAsked}"),
+        };
         Sum around = Sum.Of("Round the feet", "n × 2 r sin(π/n)", [new("n", "feet", frame.Feet, Unit.Count)], frame.Around, Unit.Metre, "Polygon through the feet");
-        return new(verdict, words, null, null, around, fits, chosen, []);
+        return new(verdict, words, null, null, null, fits, chosen, []) { Around = around };
     }
 
-    /// <summary>One or two plants at each foot, as their spacing round the ring allows.</summary>
-    private static CropFit Climb(Crop crop, ClimbingFrame frame)
+    /// <summary>As many as their spacing round the ring allows, and no more than two at each foot.</summary>
+    private static CropFit Climb(Crop crop, ClimbingFrame frame, bool foodAllowed)
     {
         Geometry.Layout none = new(Geometry.LatticePattern.Square, []);
+        if (crop.Edible && !foodAllowed) return new(crop, 0, none, "", "What it is made of is for ornamentals only.");
         if (crop.Climbing == Climbing.None) return new(crop, 0, none, "", "It does not climb.");
         if (crop.Climbing is not Climbing.Tied && crop.ThickestGrip < frame.Grip) return new(crop, 0, none, "", $"It grips up to {crop.ThickestGrip * 1000:0} mm and the thinnest here is {frame.Grip * 1000:0} mm.");
         if (crop.Height > frame.Height * 1.5) return new(crop, 0, none, "", $"It grows to {crop.Height:0.0} m; the tie is at {frame.Height:0.0} m.");
-        var count = Math.Max(frame.Feet, Math.Min(2 * frame.Feet, (int)Math.Floor(frame.Around / crop.Spacing + 1e-9)));
-        return new(crop, count, none, "room", null);
+        var count = Math.Min(2 * frame.Feet, (int)Math.Floor(frame.Around / crop.Spacing + 1e-9));
+        return count == 0 ? new(crop, 0, none, "", $"One wants {crop.Spacing * 1000:0} mm of the ring to itself; there is less.") : new(crop, count, none, "room", null);
     }
 }

@@ -8,17 +8,17 @@ internal static class HoldAssessor
 {
     public static HoldAssessment Assess(Blueprint blueprint, Brief brief)
     {
-        List<Check> checks = [.. blueprint.LoadPaths.SelectMany(p => p.Work(brief))];
+        var wet = blueprint.Fill.Count == 0 ? null : WetMass(blueprint, brief);
+        List<Check> checks = [.. blueprint.LoadPaths.SelectMany(p => p.Work(brief)), .. StandingChecks.Of(blueprint, brief, wet)];
         var weakest = Verdicts.Weakest(checks);
         var verdict = Verdicts.Worst(checks);
-        var wet = blueprint.Fill.Count == 0 ? null : WetMass(blueprint, brief);
         return new(verdict, Say(verdict, weakest), checks, weakest, wet, Carry(blueprint, wet?.Value, brief.Handbook));
     }
 
     private static string Say(Verdict verdict, Check? weakest) => (verdict, weakest) switch
     {
         (_, null) => "Nothing here carries.",
-        (Verdict.AskAProfessional, { } ask) => ask.Words,
+        (Verdict.AskAProfessional or Verdict.ProveFirst, { Utilisation: null } ask) => $"{ask.Name}: {char.ToLowerInvariant(ask.Words[0])}{ask.Words[1..]}",
         (_, { } weak) => $"{weak.Name}: {weak.Utilisation * 100:0} % of what it can take{(weak.Case == LoadCase.BlockedDrain ? " with the drain blocked" : "")}.",
     };
 

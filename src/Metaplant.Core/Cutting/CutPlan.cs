@@ -8,7 +8,8 @@ public sealed record BadPlace(double From, double To);
 public sealed record Bar(int ThingId, int Piece, double Length, double Width, double Thickness, IReadOnlyList<BadPlace> Bad);
 
 /// <summary>Pieces wanted, all of one length and least section. Metres.</summary>
-public sealed record Wanted(string Id, int Count, double Length, double LeastWidth, double LeastThickness);
+/// <param name="Things">The things they may be cut from; null for any.</param>
+public sealed record Wanted(string Id, int Count, double Length, double LeastWidth, double LeastThickness, IReadOnlySet<int>? Things = null);
 
 /// <summary>One piece laid out on a bar, from and to in m along it.</summary>
 public sealed record Cut(string WantedId, double From, double To);
@@ -92,7 +93,7 @@ public sealed record CutPlan(IReadOnlyList<CutBar> Bars, IReadOnlyDictionary<str
         public List<BadPlace> Free { get; } = Sound(bar);
 
         public bool Suits(Wanted w)
-            => (Bar.Width >= w.LeastWidth - 1e-9 && Bar.Thickness >= w.LeastThickness - 1e-9) || (Bar.Thickness >= w.LeastWidth - 1e-9 && Bar.Width >= w.LeastThickness - 1e-9);
+            => w.Things?.Contains(Bar.ThingId) != false && ((Bar.Width >= w.LeastWidth - 1e-9 && Bar.Thickness >= w.LeastThickness - 1e-9) || (Bar.Thickness >= w.LeastWidth - 1e-9 && Bar.Width >= w.LeastThickness - 1e-9));
 
         public void Take(int stretch, Wanted w)
         {

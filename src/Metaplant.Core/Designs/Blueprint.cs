@@ -67,6 +67,8 @@ public sealed record Blueprint
 
     public required Handling Handling { get; init; }
 
+    public required Stance Stance { get; init; }
+
     /// <summary>
     /// Draws front, plan and section, in this order, with the centre of the planting outline at the plan's origin. Called only when somebody looks, since matching drafts hundreds.
     /// </summary>
@@ -77,8 +79,8 @@ public sealed record Blueprint
     /// <summary>Steps in the order they are done.</summary>
     public required Func<IReadOnlyList<Operation>> Operations { get; init; }
 
-    /// <summary>Working minutes of all steps, before the salvage factor.</summary>
-    public double Minutes => Operations().Sum(o => o.Minutes);
+    /// <summary>Working minutes of all steps, with <paramref name="salvageFactor"/> on those that salvage makes longer.</summary>
+    public double MinutesWith(double salvageFactor) => Operations().Sum(o => o.MinutesWith(salvageFactor));
 
     /// <summary>How the things of the heap are cut that the cut plan does not lay out, such as sections out of pallets.</summary>
     public IReadOnlyList<SectionCut> SectionCuts { get; init; } = [];

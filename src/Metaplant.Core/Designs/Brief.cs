@@ -14,6 +14,22 @@ public enum Exposure
     Exposed,
 }
 
+/// <summary>What it stands on.</summary>
+public enum Site
+{
+    /// <summary>Open ground: soil, lawn, gravel.</summary>
+    Soil,
+
+    /// <summary>Paving or concrete on the ground.</summary>
+    Paving,
+
+    /// <summary>A wooden deck.</summary>
+    Deck,
+
+    Balcony,
+    Roof,
+}
+
 /// <summary>What the gardener wants of a planter and where it stands, as far as the sums ask; with the constants in force.</summary>
 /// <param name="Crop">The crop it is for; null for whatever fits.</param>
 /// <param name="PeopleAtEdge">True where people will sit, kneel or stand at the edge.</param>
@@ -23,7 +39,15 @@ public sealed record Brief(Handbook Handbook, Medium Medium, Crop? Crop, Exposur
 
     public static Brief Default { get; } = new(Handbook.Default, Media.Find(Handbook.Default, DefaultMedium)!, null, Exposure.Open, false);
 
-    public SoilLoad Soil => SoilLoad.Of(Medium, PeopleAtEdge ? Handbook[Materials.People.AtEdge] : 0);
+    public Site Site { get; init; } = Site.Soil;
+
+    /// <summary>The row of <see cref="Grounds"/> it stands in or on; null where nobody has looked.</summary>
+    public string? GroundId { get; init; }
+
+    public SoilLoad Soil => SoilLoad.Of(Medium, People);
+
+    /// <summary>What people bring on top of the soil, Pa; 0 where nobody stands at the edge.</summary>
+    public double People => PeopleAtEdge ? Handbook[Materials.People.AtEdge] : 0;
 
     public CodeFactors Factors { get; } = CodeFactors.Of(Handbook);
 
@@ -32,13 +56,25 @@ public sealed record Brief(Handbook Handbook, Medium Medium, Crop? Crop, Exposur
 
     public ThirstClass Thirst => Crop?.Thirst ?? ThirstClass.Ordinary;
 
-    /// <summary>The brief from what was chosen by id, or what is unknown in it.</summary>
-    public static Outcome<Brief> Create(Handbook handbook, string? mediumId, string? cropId, Exposure exposure, bool peopleAtEdge)
+    /// <summary>True where something is known of what it stands on: paving and built floors are, soil only when somebody looked.</summary>
+    public bool GroundKnown => Site != Site.Soil || GroundId is not null;
+
+    /// <summary>The grounds that a post or peg must hold in: the one that was told, or every one there is while nobody has looked.</summary>
+    public IEnumerable<(string Id, Ground Ground)> GroundsToHoldIn
+        => (GroundId is { } known ? [known] : Grounds.Names.Select(n => n.Id)).Select(id => (id, Ground.Of(Handbook, id)));
+
+    /// <summary>The row of what the ground carries below a foot: firm only where it was told to be.</summary>
+    public string BearingId => Site != Site.Soil || GroundId?.StartsWith("firm", StringComparison.Ordinal) == true ? Grounds.BearingFirm : Grounds.BearingLoose;
+
+    /// <summary>The brief from what was chosen by id, or what is unknown or cannot be in it.</summary>
+    public static Outcome<Brief> Create(Handbook handbook, string? mediumId, string? cropId, Exposure exposure, bool peopleAtEdge, Site site = Site.Soil, string? groundId = null)
     {
         var medium = Media.Find(handbook, mediumId ?? DefaultMedium);
         var crop = cropId is null ? null : Crops.Find(handbook, cropId);
         if (medium is null) return new Problem("medium", "There is no such growing medium.");
         if (cropId is not null && crop is null) return new Problem("crop", "There is no such crop.");
-        return new Brief(handbook, medium, crop, exposure, peopleAtEdge);
+        if (groundId is not null && !Grounds.Names.Any(g => g.Id == groundId)) return new Problem("ground", "There is no such ground.");
+        if (medium.SaturatedUnitWeight < EarthPressure.WaterUnitWeight) return new Problem("medium", "Full of water this medium would be lighter than water. Put its own density right in the handbook.");
+        return new Brief(handbook, medium, crop, exposure, peopleAtEdge) { Site = site, GroundId = groundId };
     }
 }

@@ -11,13 +11,14 @@ namespace Metaplant.Core.Designs;
 
 /// <summary>
 /// Pallet sections stood on edge, slats inwards, round a rectangle on open ground. Long walls run the full length; end walls stand between them.
-/// The width goes in half sections, sawn through the middle bearer.
+/// The width goes in half sections, sawn out beside the middle bearer, or half way between two.
 /// </summary>
 public sealed class PalletSectionBed : IDesign
 {
+    internal const double AnchorSide = .038;
+    internal const double PegThickness = .04;
     private const double LengthTolerance = .010;
     private const double ThicknessTolerance = .002;
-    private const double CleatSide = .038;
     private const double WireDiameter = .0025;
     private const double HeadSpace = .03;
     private const int GreatestTies = 4;
@@ -53,7 +54,7 @@ public sealed class PalletSectionBed : IDesign
         {
             sources.Remove(few);
             var (boards, have) = (LowestBoards(Of(few)), SectionsFrom(few, LowestBoards(Of(few))));
-            others.Add(new(few.Main, $"{few.Free} alike give {have} sections of {boards} boards; the smallest bed takes {SmallestBed}.", true));
+            others.Add(new(few.Main, $"{few.Free} alike give {have} {(have == 1 ? "section" : "sections")} of {boards} {(boards == 1 ? "board" : "boards")}; the smallest bed takes {SmallestBed}.", true));
         }
 
         return (sources, others);
@@ -65,11 +66,12 @@ public sealed class PalletSectionBed : IDesign
         // As high as still leaves sections for the smallest bed.
         var heights = Enumerable.Range(LowestBoards(m), m.Slats - LowestBoards(m) + 1).Where(n => SectionsFrom(source, n) >= SmallestBed).Select(n => new Stop(Math.Round(m.SectionHeight(n), 6), n == 1 ? "1 board" : $"{n} boards")).ToList();
         var wanted = heights.FindIndex(h => h.Value >= .28);
+        var joins = PalletCorner.CanJoin(m);
         return
         [
             new("height", "Wall height", Unit.Metre, heights, heights[wanted < 0 ? heights.Count - 1 : wanted].Value, "Enough for most roots and no more soil than that"),
-            new("length", "Length", Unit.Metre, [.. Enumerable.Range(1, 3).Select(n => new Stop(Math.Round(n * m.SlatLength, 6), n == 1 ? "1 section" : $"{n} sections"))], Math.Round(m.SlatLength, 6), "One section; more sections need more ties"),
-            new("width", "Width inside", Unit.Metre, [.. Enumerable.Range(1, 3).Select(n => new Stop(Math.Round(n * m.SlatLength / 2, 6), n == 2 ? "1 section" : n == 1 ? "half a section" : "1½ sections"))], Math.Round(m.SlatLength / 2, 6), "An arm reaches 0.6 m from each side"),
+            new("length", "Length", Unit.Metre, [.. Enumerable.Range(1, joins ? 3 : 1).Select(n => new Stop(Math.Round(n * m.SlatLength, 6), n == 1 ? "1 section" : $"{n} sections"))], Math.Round(m.SlatLength, 6), joins ? "One section; more sections need more ties" : "Its slats reach beyond the bearers, so that no two sections can be bolted end to end"),
+            new("width", "Width inside", Unit.Metre, [.. Plan.Widths(m).Select(w => new Stop(Math.Round(w.Width, 6), w.Across switch { 1 => "1 section", .5 => "half a section", _ => "1½ sections" }))], Math.Round(Plan.Widths(m).First().Width, 6), "An arm reaches 0.6 m from each side"),
             new("ties", "Tie wires in each section", Unit.Count, Parameter.Range(0, GreatestTies, 1), 1, "One wire at mid-length stops most bellies"),
         ];
     }
@@ -100,25 +102,27 @@ public sealed class PalletSectionBed : IDesign
         if (have < plan.SectionsNeeded)
             return new Problem("height", $"{plan.SectionsNeeded} sections of {plan.Boards} boards are needed and the heap gives {have}.");
         var ties = settings.Whole("ties");
-        var grade = source.Main.Thing.Substance.Grade()!;
         var worst = source.Things.Max(t => t.Thing.Condition);
+        var paths = Paths(plan, ties, source.Main.Thing.Substance.Grade()!, worst, brief);
+        var pegs = paths.OfType<FootPegs>().Single();
         var (cuts, things) = TakePallets(source, plan);
         return new Blueprint
         {
             DesignId = Id,
-            Size = $"{plan.Boards} boards high, {plan.Along} by {plan.Across:0.#} sections",
-            Parts = Parts(plan),
-            Joints = [new("Corner", "long-wall", "end-wall", "coach-screw", plan.CornerScrews), new("Section to section", "long-wall", "long-wall", "coach-screw", plan.JointScrews)],
-            Needs = Needs(plan, things, ties, source),
+            Size = $"{plan.Boards} {(plan.Boards == 1 ? "board" : "boards")} high, {plan.Along} by {plan.Across:0.#} sections",
+            Parts = Parts(plan, ties, pegs.Depth),
+            Joints = Joints(plan),
+            Needs = Needs(plan, things, ties, pegs.Depth, source, brief),
             SectionCuts = cuts,
             Fill = [new("Soil", new TaperedBox(plan.InsideLength, plan.InsideWidth, plan.InsideLength, plan.InsideWidth, plan.Height), plan.SoilDepth)],
             Planting = new RectangleOutline(plan.InsideLength, plan.InsideWidth),
             Foot = new OpenGround(),
-            LoadPaths = Paths(plan, m, ties, grade, worst),
+            LoadPaths = paths,
             Handling = new(plan.SectionsNeeded * m.WoodVolume * plan.Boards / m.Slats * 500, BuiltInPlace: true),
-            Draw = () => PalletBedDrawing.Views(plan, ties),
+            Stance = new BuiltIn(plan.Length * (plan.InsideWidth + 2 * m.Thickness)),
+            Draw = () => PalletBedDrawing.Views(plan, ties, pegs.Depth),
             Section = new(-plan.InsideWidth / 2, plan.InsideWidth / 2, 0, plan.SoilDepth),
-            Operations = () => PalletBedSteps.Of(plan, ties, source.Things.Any(t => t.Thing.Shows(Findings.Warped))),
+            Operations = () => PalletBedSteps.Of(plan, ties, pegs.Depth, source.Things.Any(t => t.Thing.Shows(Findings.Warped)), source.Things.Any(t => t.Judgement.MustLine)),
             Reach = plan.InsideWidth / 2 + m.Thickness,
         };
     }
@@ -126,25 +130,48 @@ public sealed class PalletSectionBed : IDesign
     /// <summary>The bed in whole numbers: how many sections make it, and what follows.</summary>
     internal sealed record Plan(PalletMeasures Pallet, double Height, double Length, double InsideWidth)
     {
+        /// <summary>The widths there are: half a section, one, and where sections can be bolted end to end one and a half.</summary>
+        public static IEnumerable<(double Across, double Width)> Widths(PalletMeasures m)
+        {
+            var half = PalletCorner.HalfLength(m);
+            yield return (.5, half);
+            yield return (1, m.SlatLength);
+            if (PalletCorner.CanJoin(m)) yield return (1.5, m.SlatLength + half);
+        }
+
+        public PalletCorner Corner => field ??= PalletCorner.Of(Pallet);
+
         public int Boards => Enumerable.Range(1, Pallet.Slats).MinBy(n => Math.Abs(Pallet.SectionHeight(n) - Height));
 
         /// <summary>Sections in each long wall.</summary>
         public int Along => (int)Math.Round(Length / Pallet.SlatLength);
 
         /// <summary>Sections in each end wall, in halves.</summary>
-        public double Across => Math.Round(2 * InsideWidth / Pallet.SlatLength) / 2;
+        public double Across => Widths(Pallet).MinBy(w => Math.Abs(w.Width - InsideWidth)).Across;
 
-        public double InsideLength => Length - 2 * Pallet.Thickness;
+        public double InsideLength => Length - 2 * (Pallet.Thickness + Corner.SetIn);
 
         public double SoilDepth => Height - Math.Min(HeadSpace, Height / 4);
 
+        /// <summary>How high the ties are, m: where the push acts.</summary>
+        public double TieHeight => SoilDepth / 3;
+
         public int SectionsNeeded => 2 * Along + 2 * (int)Across + (Across % 1 > 0 ? 1 : 0);
 
-        public int CornerScrews => 4 * 2 * 2 * Boards;
+        /// <summary>Posts put in for a bearer where an end wall has none at its end: at the sawn end of a half, and at every end where the bearers stand in or are too thin.</summary>
+        public int Posts => Corner.EndsNeedPosts ? 4 : Across % 1 > 0 ? 2 : 0;
+
+        public int ScrewsInCorner => Corner.ScrewsInSlat * Boards;
+
+        public int CornerScrews => 4 * ScrewsInCorner;
+
+        /// <summary>Slats of the end walls screwed to the posts put in.</summary>
+        public int PostScrews => Posts * ScrewsInCorner;
 
         public int Joints => 2 * (Along - 1) + 2 * ((int)Math.Ceiling(Across) - 1);
 
-        public int JointScrews => Joints * 2 * Boards;
+        /// <summary>Bolts through two bearers side by side, one high and one low.</summary>
+        public int Bolts => 2 * Joints;
 
         /// <summary>Slats of both faces over the height: those below are fewer and in proportion, and a part of one does not count.</summary>
         public int SlatsInAll => Boards + (int)Math.Floor((double)Boards * Pallet.BottomSlats / Pallet.Slats + 1e-9);
@@ -165,7 +192,20 @@ public sealed class PalletSectionBed : IDesign
             return Enumerable.Range(1, n).Select(i => InsideWidth * i / (n + 1) - InsideWidth / 2);
         }
 
-        /// <summary>Two strands across with half a metre to twist round a stick at each end.</summary>
+        public int Anchors(int ties) => 2 * (WiresAcross(ties) + WiresAlong(ties));
+
+        /// <summary>Pegs outside each long wall: at every tie, or one to a section where there are none.</summary>
+        public int PegsAlong(int ties) => Math.Max(WiresAcross(ties), Along);
+
+        /// <summary>Pegs outside each end wall.</summary>
+        public int PegsAcross(int ties) => Math.Max(WiresAlong(ties), 1);
+
+        public int Pegs(int ties) => 2 * (PegsAlong(ties) + PegsAcross(ties));
+
+        /// <summary>Wall that one peg holds: from half way to the peg or corner on either side, m.</summary>
+        public double PegSpacing(int ties) => Math.Max(Length / (PegsAlong(ties) + 1), InsideWidth / (PegsAcross(ties) + 1));
+
+        /// <summary>Two strands across with half a metre to twist round an anchor at each end.</summary>
         public double WireLength(int ties)
             => WiresAcross(ties) * 2 * (InsideWidth + 2 * Pallet.Thickness + .5) + WiresAlong(ties) * 2 * (Length + .5);
     }
@@ -175,9 +215,11 @@ public sealed class PalletSectionBed : IDesign
     private static string? WhyNot(HeapThing pallet)
     {
         var m = (PalletMeasures)pallet.Thing.Measures;
-        if (pallet.Judgement.Fitness >= Fitness.StructureOnly || !pallet.Judgement.MayCut) return pallet.Judgement.Reasons[0].Sentence;
-        if (pallet.Free == 0) return "All spoken for.";
+        if (pallet.Judgement.Fitness >= Fitness.StructureOnly) return pallet.Judgement.Reasons[0].Sentence;
+        if (!pallet.Judgement.MayCut) return "It may not be cut.";
+        if (pallet.Free == 0) return pallet.SpokenFor;
         if (pallet.Thing.Substance.Grade() is null) return "Nothing is known of its strength.";
+        if (PalletCorner.Of(m).WhyNot is { } corner) return corner;
         return m.Sections(1, pallet.Thing.Faults).Count == 0 ? "No sound slat is left on it." : null;
     }
 
@@ -186,7 +228,8 @@ public sealed class PalletSectionBed : IDesign
         PalletMeasures p = (PalletMeasures)a.Thing.Measures, q = (PalletMeasures)b.Thing.Measures;
         return Math.Abs(p.SlatLength - q.SlatLength) <= LengthTolerance && Math.Abs(p.SlatThickness - q.SlatThickness) <= ThicknessTolerance
             && Math.Abs(p.Thickness - q.Thickness) <= LengthTolerance && Math.Abs(p.SlatWidth - q.SlatWidth) <= LengthTolerance && Math.Abs(p.Gap - q.Gap) <= LengthTolerance
-            && p.Bearers == q.Bearers && a.Thing.Substance == b.Thing.Substance && a.Judgement.Fitness == b.Judgement.Fitness;
+            && Math.Abs(p.BearerWidth - q.BearerWidth) <= LengthTolerance && Math.Abs(p.Wing - q.Wing) <= LengthTolerance
+            && p.Bearers == q.Bearers && a.Thing.Substance == b.Thing.Substance && a.Judgement.Fitness == b.Judgement.Fitness && a.Judgement.LookedAt == b.Judgement.LookedAt && a.Judgement.MustLine == b.Judgement.MustLine;
     }
 
     private static int LowestBoards(PalletMeasures m) => Enumerable.Range(1, m.Slats).FirstOrDefault(n => m.SectionHeight(n) >= LowestWall, m.Slats);
@@ -194,59 +237,94 @@ public sealed class PalletSectionBed : IDesign
     private static int SectionsFrom(Source source, int boards)
         => source.Things.Sum(t => t.Free * ((PalletMeasures)t.Thing.Measures).Sections(boards, t.Thing.Faults).Count);
 
-    /// <summary>The fewest ties in each section with which the long wall holds; null when the most do not help.</summary>
+    /// <summary>The fewest ties in each section with which the walls hold; null when the most do not help.</summary>
     private static int? LeastTies(PalletMeasures m, Source source, double height, Brief brief)
     {
         var plan = new Plan(m, height, m.SlatLength, m.SlatLength);
         for (var ties = 0; ties <= GreatestTies; ties++)
         {
-            var paths = Paths(plan, m, ties, source.Main.Thing.Substance.Grade()!, source.Things.Max(t => t.Thing.Condition));
+            var paths = Paths(plan, ties, source.Main.Thing.Substance.Grade()!, source.Things.Max(t => t.Thing.Condition), brief);
             if (Verdicts.Worst([.. paths.SelectMany(p => p.Work(brief))]) < Verdict.Fails) return ties;
         }
 
         return null;
     }
 
-    private static List<LoadPath> Paths(Plan plan, PalletMeasures m, int ties, string grade, Condition condition)
+    private static List<LoadPath> Paths(Plan plan, int ties, string grade, Condition condition, Brief brief)
     {
+        var m = plan.Pallet;
         var depth = plan.SoilDepth;
         var slat = new SlattedWall("slat-1", "Lowest slat between bearers", new(m.SlatWidth, m.SlatThickness), m.BearerSpacing, m.Bearers - 1, grade, condition, depth);
         var spacing = plan.Spacing(ties);
+        var across = plan.InsideWidth / (plan.WiresAlong(ties) + 1);
+        var spans = ties + 1;
+        // Driven as deep as the ground asks, to the next 50 mm: the least that holds, up to what a mallet drives.
+        var pegs = new FootPegs("foot-peg", depth, plan.PegSpacing(ties), PegThickness, 0, grade);
+        var deep = brief.Site == Site.Soil ? Math.Clamp(Math.Ceiling(pegs.DepthNeeded(brief) / .05 - 1e-9) * .05, .25, .9) : .25;
         List<LoadPath> paths =
         [
             slat,
-            new TiedWall("long-wall", "Belly of the long walls", slat, plan.SlatsInAll, spacing, ties + 1, depth),
-            new TiedWall("end-wall", "Belly of the end walls", slat, plan.SlatsInAll, Math.Min(plan.InsideWidth, spacing), 1, depth),
-            new BoxCorner("corner", depth, spacing, 2 * plan.Boards, CleatSide, grade),
-            new RetainedHeight(depth),
+            new TiedWall("long-wall", "Belly of the long walls", slat, plan.SlatsInAll, spacing, spans, depth),
+            new TiedWall("end-wall", "Belly of the end walls", slat, plan.SlatsInAll, across, 1, depth),
+            new CornerScrews("corner", depth, spacing, across, plan.ScrewsInCorner, m.SlatThickness, plan.Corner.Upright, grade),
+            .. plan.Corner.Rooms(),
+            pegs with { Depth = Math.Round(deep, 3) },
         ];
-        if (plan.WiresAcross(ties) > 0) paths.Add(new WireTie("tie", spacing, depth, WireDiameter, 2));
+        if (plan.Anchors(ties) > 0)
+        {
+            paths.Add(new WireTie("tie", Math.Max(spacing, across), spans, depth, WireDiameter, 2));
+            paths.Add(new TieAnchor("tie-anchor", Math.Max(spacing, across), spans, depth, plan.Height, plan.TieHeight, AnchorSide, "C14"));
+        }
+
         return paths;
     }
 
-    private static List<Part> Parts(Plan plan)
+    private static List<Part> Parts(Plan plan, int ties, double pegs)
     {
         var m = plan.Pallet;
-        List<Part> parts =
-        [
-            new("long-wall", "Section, long wall", Form.Section, 2 * plan.Along, m.SlatLength, plan.Height, m.Thickness),
-            new("cleat", "Corner cleat", Form.Timber, 4, plan.Height, CleatSide, CleatSide),
-        ];
-        if (plan.Across >= 1) parts.Insert(1, new("end-wall", "Section, end wall", Form.Section, 2 * (int)plan.Across, m.SlatLength, plan.Height, m.Thickness));
-        if (plan.Across % 1 > 0) parts.Insert(1, new("end-wall-half", "Half section, end wall", Form.Section, 2, m.SlatLength / 2, plan.Height, m.Thickness));
+        List<Part> parts = [new("long-wall", "Section, long wall", Form.Section, 2 * plan.Along, m.SlatLength, plan.Height, m.Thickness)];
+        if (plan.Across >= 1) parts.Add(new("end-wall", "Section, end wall", Form.Section, 2 * (int)plan.Across, m.SlatLength, plan.Height, m.Thickness));
+        if (plan.Across % 1 > 0) parts.Add(new(plan.Across < 1 ? "end-wall" : "end-wall-half", "Half section, end wall", Form.Section, 2, PalletCorner.HalfLength(m), plan.Height, m.Thickness));
+        if (plan.Posts > 0) parts.Add(new("corner-post", "Corner post", Form.Timber, plan.Posts, plan.Height, PalletCorner.PostSide, PalletCorner.PostSide));
+        if (plan.Anchors(ties) > 0)
+        {
+            parts.Add(new("tie-anchor", "Anchor of a tie", Form.Timber, plan.Anchors(ties), plan.Height, AnchorSide, AnchorSide));
+            parts.Add(new("tie", "Tie of two strands", Form.Line, plan.WiresAcross(ties) + plan.WiresAlong(ties), plan.InsideWidth + 2 * m.Thickness, WireDiameter, WireDiameter));
+        }
+
+        parts.Add(new("foot-peg", "Peg at the foot", Form.Pole, plan.Pegs(ties), pegs + .15, PegThickness, PegThickness));
         return parts;
     }
 
-    private static List<Need> Needs(Plan plan, IReadOnlyList<(int, int)> pallets, int ties, Source source)
+    private static List<Joint> Joints(Plan plan)
     {
+        var end = plan.Across < 1 || plan.Posts < 4 ? "end-wall" : "corner-post";
+        List<Joint> joints = [new("Corner, from outside through the slats", "long-wall", end, WoodScrew.Outdoor.Goods, plan.CornerScrews)];
+        if (plan.PostScrews > 0) joints.Add(new("End wall to its posts, from inside", "end-wall", "corner-post", WoodScrew.Outdoor.Goods, plan.PostScrews));
+        if (plan.Bolts > 0) joints.Add(new("Section to section, bearer to bearer", "long-wall", "long-wall", "bolt", plan.Bolts));
+        return joints;
+    }
+
+    private static List<Need> Needs(Plan plan, IReadOnlyList<(int, int)> pallets, int ties, double pegs, Source source, Brief brief)
+    {
+        var film = source.Things.Any(t => t.Judgement.MustLine);
         List<Need> needs =
         [
-            new ThingsNeeded("pallets", "Pallets", pallets),
-            new PiecesNeeded("cleats", "Corner cleats", 4, plan.Height, CleatSide, CleatSide, AgainstSoil: false, "batten"),
-            new SheetNeeded("liner", "Liner for the walls", 2 * (plan.InsideLength + plan.InsideWidth) + .15, plan.Height + .10, Film: source.Things.Any(t => t.Judgement.MustLine) ? null : false, "cloth"),
-            new GoodsNeeded("screws", "Coach screws 6 × 90", plan.CornerScrews + plan.JointScrews, CoachScrew.Six.BuyId),
+            new ThingsNeeded("pallets", "Pallets", film ? Seat.BehindFilm : Seat.InSoil, pallets),
+            new SheetNeeded("liner", film ? "Film for the walls" : "Liner for the walls", 2 * (plan.InsideLength + plan.InsideWidth) + .15, plan.Height + .10, film ? Sheeting.Film : Sheeting.Cloth, film ? "film" : "cloth"),
+            new GoodsNeeded("screws", WoodScrew.Outdoor.Name, plan.CornerScrews + plan.PostScrews, WoodScrew.Outdoor.Goods),
+            new SticksNeeded("pegs", "Pegs for the foot", plan.Pegs(ties), pegs + .15, PegThickness, Seat.Clear, "stake"),
         ];
-        if (plan.WireLength(ties) > 0) needs.Add(new LineNeeded("wire", "Tie wire, about 2.5 mm", plan.WireLength(ties), .0022, .004, Wire: true, AgainstSoil: false, "wire"));
+        if (plan.Posts > 0) needs.Add(new PiecesNeeded("corner-posts", "Corner posts", plan.Posts, plan.Height, PalletCorner.PostSide, PalletCorner.PostSide, film ? Seat.BehindFilm : Seat.BehindCloth, "timber"));
+        if (plan.Anchors(ties) > 0)
+        {
+            needs.Add(new PiecesNeeded("anchors", "Anchors for the ties", plan.Anchors(ties), plan.Height, AnchorSide, AnchorSide, Seat.Clear, "timber"));
+            // The wire crosses the soil from wall to wall.
+            needs.Add(new LineNeeded("wire", "Tie wire, about 2.5 mm", plan.WireLength(ties), .0022, .004, Wire: true, Seat.InSoil, "wire"));
+        }
+
+        if (plan.Bolts > 0) needs.Add(new GoodsNeeded("bolts", $"Bolts of 8 mm with washers, {2 * plan.Pallet.BearerWidth * 1000 + 30:0} mm long", plan.Bolts, "bolt"));
+        needs.Add(new SoilNeeded("soil", $"{brief.Medium.Name}, with what it settles", plan.InsideLength * plan.InsideWidth * plan.SoilDepth * brief.Handbook[Practice.SoilOverPlaced], brief.Medium.Id));
         return needs;
     }
 

@@ -41,7 +41,7 @@ internal static class TubDrawing
         var foot = tub.Inside.SectionAt(0);
         var rim = tub.Inside.SectionAt(tub.Inside.Height);
         var shapes = new List<Shape> { new Polygon(rim.ToPolygon(), Stuff(tub), "vessel"), new Polygon(foot.ToPolygon(), Ink.Soil, "floor") };
-        shapes.AddRange(tub.Packers.Select(x => View.Box(x - .0225, -foot.HalfChordSpan(x), x + .0225, foot.HalfChordSpan(x), Ink.Hidden, "packer")));
+        shapes.AddRange(tub.Packers.Select(x => View.Box(x - tub.PackerWidth / 2, -foot.HalfChordSpan(x), x + tub.PackerWidth / 2, foot.HalfChordSpan(x), Ink.Hidden, "packer")));
         double l = foot.Length / 2, w = foot.Width / 2;
         var below = Math.Max(rim.Width, foot.Width) / 2;
         return new("plan", "Plan of the foot", shapes,
@@ -63,7 +63,7 @@ internal static class TubDrawing
         return new("section", "Section", shapes, [new(new(-widest, tub.Raise), new(-widest, tub.Raise + tub.Soil), .08, tub.Soil, tub.Vessel.CutDownTo is null ? "soil" : null)]);
     }
 
-    private static IEnumerable<Shape> Packers(DrilledTub.Plan tub) => tub.Raise == 0 ? [] : tub.Packers.Select(x => View.Box(x - .0225, 0, x + .0225, tub.Raise, Ink.WoodEnd, "packer"));
+    private static IEnumerable<Shape> Packers(DrilledTub.Plan tub) => tub.Raise == 0 ? [] : tub.Packers.Select(x => View.Box(x - tub.PackerWidth / 2, 0, x + tub.PackerWidth / 2, tub.Raise, Ink.WoodEnd, "packer"));
 
     private static List<Point> Profile(DrilledTub.Plan tub, double to)
     {

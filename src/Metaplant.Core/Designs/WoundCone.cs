@@ -17,6 +17,13 @@ public sealed class WoundCone : IDesign
     private const double LineDiameter = .004;
     private const double PegThickness = .035;
     private const double LeastStick = .012;
+
+    /// <summary>Part of the way from foot to tie where the middle of the thinnest third lies.</summary>
+    private const double MiddleOfThinThird = 5.0 / 6;
+
+    /// <summary>Strength class that sticks are taken for: wood of a sort nobody has graded.</summary>
+    private const string Grade = "C14";
+
     private const double WoodDensity = 600;
     private static readonly double[] Radii = [.30, .35, .45];
 
@@ -58,7 +65,7 @@ public sealed class WoundCone : IDesign
             from radius in Radii
             let tried = defaults.With("height", height.Value).With("legs", legs.Value).With("radius", radius)
             where Cone.StickLength(height.Value, radius, Embed, Above) <= Of(source).LengthOfLongest((int)legs.Value)
-            select WithPegs(tried, parameters[4], brief);
+            select WithPegs(source, tried, parameters[4], brief);
     }
 
     public Outcome<Blueprint> Draft(Source source, Settings settings, Brief brief)
@@ -74,15 +81,16 @@ public sealed class WoundCone : IDesign
             Joints = [new("Head", "stick", "stick", "lashing", 1), new("Foot to peg", "stick", "peg", "lashing", cone.Legs)],
             Needs =
             [
-                new ThingsNeeded("sticks", source.Main.Thing.Name, [(source.Main.Thing.Id, 1)]),
-                new LineNeeded("twine", "Line to wind and lash", cone.Twine + cone.Legs * .8, .002, .008, Wire: false, AgainstSoil: false, "twine"),
-                new SticksNeeded("pegs", "Pegs", cone.Legs, cone.Pegs + .15, PegThickness, "peg"),
+                new ThingsNeeded("sticks", source.Main.Thing.Name, Seat.InSoil, [(source.Main.Thing.Id, 1)]),
+                new LineNeeded("twine", "Line to wind and lash", cone.Twine + cone.Legs * .8, .002, .008, Wire: false, Seat.AmongPlants, "twine"),
+                new SticksNeeded("pegs", "Pegs", cone.Legs, cone.Pegs + .15, PegThickness, Seat.InSoil, "stake"),
             ],
             Climbing = new(cone.Legs, LineDiameter, cone.Height, 2 * cone.Legs * cone.Radius * Math.Sin(Math.PI / cone.Legs)),
             Foot = new NoSoil(),
-            LoadPaths = [new ConeInWind("stick", cone.Legs, cone.Radius, cone.Height, Above, PegThickness, cone.Pegs, cone.Mass)],
+            LoadPaths = [InWind(cone, brief)],
             Figures = Figures(cone),
             Handling = new(cone.Mass, BuiltInPlace: true),
+            Stance = new BuiltIn(Math.PI * cone.Radius * cone.Radius),
             Draw = () => Views(cone),
             Operations = () => Steps(cone),
             Reach = cone.Radius,
@@ -107,6 +115,17 @@ public sealed class WoundCone : IDesign
 
         public double Thickness => (Sticks.Butt + Sticks.Tip) / 2;
 
+        /// <summary>Thickness in m of the shortest stick taken, in the middle of the thinnest third between foot and tie, its butt in the ground.</summary>
+        public double ThinThird
+        {
+            get
+            {
+                var along = Math.Sqrt(Height * Height + Radius * Radius) / Height;
+                var at = (Embed + MiddleOfThinThird * Height) * along;
+                return Sticks.Butt - (Sticks.Butt - Sticks.Tip) * Math.Clamp(at / Available, 0, 1);
+            }
+        }
+
         public double Twine => Cone.Twine(Legs, Radius, Height, Rings, LowestRing, 1, Thickness);
 
         public double Mass => Legs * Math.PI / 12 * (Sticks.Butt * Sticks.Butt + Sticks.Butt * Sticks.Tip + Sticks.Tip * Sticks.Tip) * StickLength * WoodDensity;
@@ -117,23 +136,24 @@ public sealed class WoundCone : IDesign
     private static string? WhyNot(HeapThing bundle)
     {
         var sticks = (ISticks)bundle.Thing.Measures;
-        if (bundle.Judgement.Fitness == Fitness.Refused) return bundle.Judgement.Reasons[0].Sentence;
+        // Feet in the soil among the roots: what is for structures only has no place there.
+        if (bundle.Judgement.Fitness >= Fitness.StructureOnly) return bundle.Judgement.Reasons[0].Sentence;
         if (!bundle.Judgement.MayCut) return "It may not be cut.";
-        if (bundle.Free == 0) return "Spoken for.";
+        if (bundle.Free == 0) return bundle.SpokenFor;
         if (sticks.Sticks < 3) return $"{sticks.Sticks} sticks; three at least are needed.";
         if (sticks.Butt < LeastStick) return $"Too thin to stand: {sticks.Butt * 1000:0} mm at the butt, and 12 mm at least are needed.";
         var shortest = Cone.StickLength(.6, .2, Embed, Above);
         return sticks.LengthOfLongest(3) < shortest ? $"Too short: the lowest cone takes {shortest * 1000:0} mm." : null;
     }
 
-    private static Settings WithPegs(Settings settings, Parameter pegs, Brief brief)
+    private static ConeInWind InWind(Plan cone, Brief brief) => new(
+        "stick", cone.Legs, cone.Radius, cone.Height, cone.ThinThird, PegThickness, cone.Pegs, cone.Mass, brief.Crop?.Spread ?? ConeInWind.UnknownSpread, cone.Source.Thing.Condition, Grade);
+
+    /// <summary>Pegs as deep as the gust asks; their pull does not depend on them, so one look finds it.</summary>
+    private static Settings WithPegs(Source source, Settings settings, Parameter pegs, Brief brief)
     {
-        // The pull does not depend on the pegs, so one look at the remedy finds their depth.
-        var path = new ConeInWind("stick", settings.Whole("legs"), settings["radius"], settings["height"], Above, PegThickness, pegs.Stops[0].Value, 0);
-        var check = path.Work(brief).First();
-        if (check.Remedies.Count == 0) return settings.With("pegs", pegs.Stops[0].Value);
-        var deep = pegs.Stops.FirstOrDefault(s => s.Value >= check.Remedies[0].Value) ?? pegs.Stops[^1];
-        return settings.With("pegs", deep.Value);
+        var wanted = InWind(new(source.Main, Of(source), settings), brief).PegDepthNeeded(brief);
+        return settings.With("pegs", (pegs.Stops.FirstOrDefault(s => s.Value >= wanted) ?? pegs.Stops[^1]).Value);
     }
 
     private static IReadOnlyList<Sum> Figures(Plan cone) =>
@@ -187,7 +207,7 @@ public sealed class WoundCone : IDesign
 
     private static IReadOnlyList<Operation> Steps(Plan cone) =>
     [
-        new("pick", $"Pick {cone.Legs} alike sticks", $"At least {cone.StickLength * 1000:0} mm, much of a thickness, the straightest of the bundle. Trim the side shoots; thick end down.", 3 * cone.Legs, ["Pruning saw", "Knife"], ["Gloves"], false, "sticks"),
+        new("pick", $"Pick {cone.Legs} alike sticks", $"At least {cone.StickLength * 1000:0} mm, much of a thickness, the straightest of the bundle. Trim the side shoots; thick end down.", 3 * cone.Legs, ["Pruning saw", "Knife"], ["Gloves"], false, "sticks") { SlowerWithSalvage = true },
         new("ring", "Mark the ring", $"A peg and a cord of {cone.Radius * 1000:0} mm; {cone.Legs} feet, each {2 * cone.Radius * Math.Sin(Math.PI / cone.Legs) * 1000:0} mm from the next.", 6, ["Cord", "Tape"], []),
         new("pegs", $"Drive {cone.Legs} pegs {cone.Pegs * 1000:0} mm deep", "Just inside each foot, upright.", 6 * cone.Legs, ["Mallet", "Dibber bar"], ["Gloves", "Eye protection"], false, "services"),
         new("stand", "Stand the sticks and lash the head", $"Feet {Embed * 1000:0} mm in the ground; tie at {cone.Height * 1000:0} mm with six turns and frapping turns between.", 15, ["Step ladder"], [], true),

@@ -12,6 +12,98 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
 
     public int Count => Positions.Count;
 
+    /// <summary>From row to row, along a packer, at least, m; infinite where nobody laid them in rows.</summary>
+    public double RowsApart { get; init; } = double.PositiveInfinity;
+
+    /// <summary>The least distance in m between the middles of two holes; infinite with one.</summary>
+    public double LeastPitch
+    {
+        get
+        {
+            var least = double.PositiveInfinity;
+            for (var i = 0; i < Count; i++)
+            {
+                for (var j = i + 1; j < Count; j++) least = Math.Min(least, Positions[i].DistanceTo(Positions[j]));
+            }
+
+            return least;
+        }
+    }
+
+    /// <summary>
+    /// The farthest in m that water on the floor has to go to a hole, found at the points of a fine net over the floor and along its edge; infinite without holes.
+    /// </summary>
+    public double Farthest(Outline foot)
+    {
+        const int Net = 24;
+        var farthest = 0.0;
+        for (var i = 0; i <= Net; i++)
+        {
+            var x = ((double)i / Net - .5) * foot.Length;
+            var half = Math.Max(0, foot.Turned().HalfChordAt(x));
+            for (var j = 0; j <= Net; j++) farthest = Math.Max(farthest, Nearest(new(x, ((double)j / Net * 2 - 1) * half)));
+        }
+
+        return farthest;
+
+        double Nearest(Point p)
+        {
+            var least = double.PositiveInfinity;
+            foreach (var hole in Positions) least = Math.Min(least, hole.DistanceTo(p));
+            return least;
+        }
+    }
+
+    /// <summary>
+    /// Holes between packers that are laid first: in each bay columns as far apart as still keeps the way across a packer within <paramref name="spacing"/>, in each column rows from end to end, no closer than four fifths of the spacing. No hole lies
+    /// outside the floor, under a packer, or nearer to wall or packer than <paramref name="web"/>; holes are never closer than three diameters. Without packers it is one bay.
+    /// No place of the floor is farther from a hole than the spacing, by a tenth at most at a curved edge, where the spacing is at least the packer's width and the greater of that and three diameters, and a bay takes a hole; where it is less, packers are in the way of water.
+    /// </summary>
+    /// <param name="packers">Where the packers lie across the length, their middles in m from the middle of the floor, in order.</param>
+    /// <param name="packerWidth">m.</param>
+    public static HoleGrid Between(Outline foot, double spacing, double holeDiameter, IReadOnlyList<double> packers, double packerWidth, double web)
+    {
+        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(spacing);
+        var inset = (foot.InsetBy(holeDiameter / 2 + web) ?? foot.ScaledBy(1e-3)).Turned();
+        var clear = holeDiameter / 2 + web;
+        for (var pitch = Math.Max(.8 * spacing, 3 * holeDiameter); ; pitch /= 2)
+        {
+            var holes = Bays(foot.Length / 2, packers, packerWidth).SelectMany(b => Columns(b.From, b.To)).SelectMany(x => Rows(x, pitch)).ToList();
+            if (holes.Count >= Least || pitch / 2 < 3 * holeDiameter) return new(holes) { RowsApart = pitch };
+        }
+
+        IEnumerable<double> Columns(double from, double to)
+        {
+            var width = to - from;
+            if (width < 2 * clear) return [];
+            // Across a packer the way is one column pitch and the packer.
+            var apart = packers.Count == 0 ? spacing : Math.Max(spacing - packerWidth, packerWidth);
+            var count = Math.Max(1, Math.Min((int)Math.Ceiling(width / apart - 1e-9), (int)(width / (3 * holeDiameter) + 1e-9)));
+            return Enumerable.Range(0, count).Select(i => Math.Clamp(from + (i + .5) * width / count, from + clear, to - clear));
+        }
+
+        IEnumerable<Point> Rows(double x, double pitch)
+        {
+            var half = inset.HalfChordAt(x);
+            if (half < 0) return [];
+            // From end to end of the chord, as many as stand no closer than the pitch; one alone in the middle.
+            var count = (int)(2 * half / pitch + 1e-9) + 1;
+            return Enumerable.Range(0, count).Select(j => new Point(x, count == 1 ? 0 : (2.0 * j / (count - 1) - 1) * half));
+        }
+    }
+
+    private static IEnumerable<(double From, double To)> Bays(double half, IReadOnlyList<double> packers, double packerWidth)
+    {
+        var from = -half;
+        foreach (var packer in packers)
+        {
+            yield return (from, packer - packerWidth / 2);
+            from = packer + packerWidth / 2;
+        }
+
+        yield return (from, half);
+    }
+
     /// <summary>
     /// Holes on a square grid no wider than <paramref name="spacing"/>, at least three. A rectangle is cut into equal cells, ceil(L/s) × ceil(W/s), a hole in
     /// each. In a circle the holes are the centres, within the foot, of a lattice centred on a hole or on the corner of a cell, whichever has fewer while no point of the foot is
@@ -23,7 +115,9 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
         var positions = foot switch
         {
             CircleOutline circle => InCircle(circle, spacing),
-            _ => InRectangle(foot, spacing),
+            RectangleOutline { CornerRadius: 0 } => InRectangle(foot, spacing),
+            // Cells of the box round it whose middles lie outside the floor have no hole.
+            _ => [.. InRectangle(foot, spacing).Where(foot.Contains)],
         };
         return new([.. positions.Select(p => Clear(p, foot, holeDiameter / 2, keepClear)).OfType<Point>()]);
     }

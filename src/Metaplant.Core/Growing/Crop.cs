@@ -98,12 +98,14 @@ public enum Picking
 /// <param name="Kc">Water it uses over that of grass, in full leaf. FAO-56 table 12.</param>
 /// <param name="Depletion">p, the part of the water at hand it takes before it suffers. FAO-56 table 22.</param>
 /// <param name="BuryLimit">How far its stem may be buried when soil is topped up or it is set deeper.</param>
+/// <param name="GreatestPh">The least sour soil it bears, for a plant that wants sour soil; null for those that grow in ordinary soil.</param>
+/// <param name="LeastBlock">Rows and columns it stands in at least, since wind pollinates it; 1 for all others.</param>
 /// <param name="EatenBy">What eats it, the worst first.</param>
 public sealed record Crop(
     string Id, string Name, string Plural, bool Edible, double Spacing, double RowSpacing, double LeastDepth, double LeastLitres, double LightHours, SunHalf SunHalf,
     ThirstClass Thirst, HeatClass Heat, MediumClass Medium, GrowingSeason Season, double LeastNight, double Height, double Spread, PlantForm Form, Climbing Climbing, double ThickestGrip,
     Raising Raising, double DaysToPlant, double DaysToHarvest, double HarvestDays, Picking Picking, double Yield, double YieldSpread, double KeepsDays, double Kc, double Depletion,
-    double BuryLimit, IReadOnlyList<string> EatenBy)
+    double BuryLimit, double? GreatestPh, int LeastBlock, IReadOnlyList<string> EatenBy)
 {
     /// <summary>The least one plant gives in a poor season, kg.</summary>
     public double LeastYield => Yield * (1 - YieldSpread);

@@ -8,7 +8,11 @@ public sealed record PlantingArea(Outline Outline, double UsableDepth, double Li
 /// <summary>How many plants of one crop an area takes, and why not more or none.</summary>
 /// <param name="WhyNot">A sentence when the count is zero; null otherwise.</param>
 /// <param name="Limit">What set the count: "room" or "soil".</param>
-public sealed record CropFit(Crop Crop, int Count, Layout Layout, string Limit, string? WhyNot);
+public sealed record CropFit(Crop Crop, int Count, Layout Layout, string Limit, string? WhyNot)
+{
+    /// <summary>What this crop asks of the place that nobody has told, as a sentence; null when nothing special is.</summary>
+    public string? NotKnown => Crop.GreatestPh is { } ph ? $"It wants sour soil, pH {ph:0.0} at most; nobody has measured this." : null;
+}
 
 /// <summary>Counts plants in an area by spacing, volume and depth.</summary>
 public static class PlantsThatFit
@@ -30,7 +34,18 @@ public static class PlantsThatFit
         if (area.UsableDepth < crop.LeastDepth - Slack) return $"{area.UsableDepth * 1000:0} mm to root in; it wants {crop.LeastDepth * 1000:0} mm.";
         if (BySoil(area, crop) == 0) return $"{area.Litres:0} litres of soil; one wants {crop.LeastLitres:0.#}.";
         var narrowest = Math.Min(area.Outline.Length, area.Outline.Width);
-        return narrowest < Math.Min(crop.Spacing / 2, Math.Min(crop.Spacing, crop.RowSpacing)) ? $"Too narrow: one wants {crop.Spacing * 1000:0} mm." : null;
+        if (narrowest < Math.Min(crop.Spacing / 2, Math.Min(crop.Spacing, crop.RowSpacing))) return $"Too narrow: one wants {crop.Spacing * 1000:0} mm.";
+        return crop.LeastBlock > 1 && !IsBlock(Layout(area.Outline, crop.Spacing, crop.RowSpacing), BySoil(area, crop), crop) ? $"Wind pollinates it: it stands in a block of at least {crop.LeastBlock} by {crop.LeastBlock}, and there is not room or soil for one." : null;
+    }
+
+    /// <summary>True where a layout is a block and not a row: as many plants as the least block has, and as deep both ways.</summary>
+    private static bool IsBlock(Layout layout, int bySoil, Crop crop)
+    {
+        var least = crop.LeastBlock;
+        if (Math.Min(layout.Count, bySoil) < least * least) return false;
+        double across = layout.Positions.Max(p => p.X) - layout.Positions.Min(p => p.X), up = layout.Positions.Max(p => p.Y) - layout.Positions.Min(p => p.Y);
+        // Rows of an offset lattice stand closer than their plants, by the height of the triangle.
+        return Math.Min(across, up) >= (least - 1) * Math.Min(crop.Spacing, crop.RowSpacing) * .86 - Slack;
     }
 
     /// <summary>The count by room, capped by one plant for each of its least litres, and zero with the reason when the depth or the use forbids it.</summary>

@@ -27,9 +27,8 @@ public static class DrawingBoard
         var settings = Settings.Snap(parameters, given);
         return design.Draft(source, settings, brief).Then<Board>(blueprint =>
         {
-            var assessment = Assessor.Assess(blueprint, brief, source.Fitness);
-            var fit = new Fit(design, source, settings, blueprint, assessment, Supply.Fill(blueprint.Needs, heap));
-            return new Board(fit, Overlays.Draw(blueprint, assessment, brief), [.. parameters.Select(p => Look(p))]);
+            var fit = Fit.Of(design, source, settings, blueprint, brief, heap);
+            return new Board(fit, Overlays.Draw(blueprint, fit.Assessment, brief), [.. parameters.Select(p => Look(p))]);
         });
 
         Slider Look(Parameter p) => new(p, settings[p.Id], [.. p.Stops.Select(s => new Notch(s.Value, s.Label, VerdictAt(p.Id, s.Value)))]);

@@ -15,11 +15,32 @@ public enum Aim
 }
 
 /// <summary>One way a design can be made of the heap, assessed and supplied.</summary>
-public sealed record Fit(IDesign Design, Source Source, Settings Settings, Blueprint Blueprint, Assessment Assessment, Supply Supply)
+/// <param name="Pending">Things it takes that nobody has looked at yet, and those with measures nobody took, in order of number.</param>
+public sealed record Fit(IDesign Design, Source Source, Settings Settings, Blueprint Blueprint, Assessment Assessment, Supply Supply, IReadOnlyList<Pending> Pending)
 {
-    /// <summary>Working hours, salvage factor and all.</summary>
-    public double Hours(Brief brief) => Blueprint.Minutes / 60 * brief.Handbook[Materials.Practice.SalvageFactor];
+    /// <summary>Working hours, with the salvage factor where salvage costs time.</summary>
+    public double Hours(Brief brief) => Blueprint.MinutesWith(brief.Handbook[Materials.Practice.SalvageFactor]) / 60;
+
+    /// <summary>What is grown: the crop chosen, or while none is, food where the main stuff is fit for it.</summary>
+    public static Grown GrownIn(Source source, Brief brief) => brief.Crop is { } crop ? crop.Edible ? Grown.Food : Grown.Ornamentals : source.Fitness == Fitness.Food ? Grown.Food : Grown.Ornamentals;
+
+    /// <summary>A blueprint supplied from the heap and assessed with all that it takes: food only where every thing in it has been looked at.</summary>
+    public static Fit Of(IDesign design, Source source, Settings settings, Blueprint blueprint, Brief brief, Heap heap)
+    {
+        var supply = Supply.Fill(blueprint.Needs, heap, GrownIn(source, brief));
+        var taken = supply.Counts.Keys.Concat(source.Things.Select(t => t.Thing.Id)).Distinct().Select(heap.Find).OfType<HeapThing>().OrderBy(t => t.Thing.Number).ToList();
+        List<Pending> pending = [.. taken.Where(t => !t.Judgement.LookedAt || t.Thing.NotTaken.Any()).Select(t => new Pending(t.Thing, !t.Judgement.LookedAt, [.. t.Thing.NotTaken.Select(f => f.Name)]))];
+        // What stays clear of soil and plants does not decide what may be eaten.
+        var clear = blueprint.Needs.Where(n => n.Seat == Seat.Clear).Select(n => n.Id).ToHashSet(StringComparer.Ordinal);
+        var touching = supply.Takes.Where(t => !clear.Contains(t.NeedId)).Select(t => t.ThingId).Concat(source.Things.Select(t => t.Thing.Id)).ToHashSet();
+        var open = taken.Where(t => !t.Judgement.LookedAt && touching.Contains(t.Thing.Id)).Select(t => t.Thing.Name).ToList();
+        return new(design, source, settings, blueprint, Assessor.Assess(blueprint, brief, source.Fitness, open), supply, pending);
+    }
 }
+
+/// <summary>A thing that a fit takes and that is not known well enough: nobody has answered the decisive questions, or some of its measures are typical ones standing in.</summary>
+/// <param name="Measures">Names of the measures not taken.</param>
+public sealed record Pending(Thing Thing, bool NotLookedAt, IReadOnlyList<string> Measures);
 
 /// <summary>How far a design is from being made.</summary>
 public enum Standing
@@ -53,6 +74,8 @@ public static class Matcher
         }
 
         fits = [.. fits.OrderByDescending(f => f.Good).ThenByDescending(f => Score(f.Fit, brief, aim)).ThenBy(f => f.Fit.Source.Main.Thing.Number)];
+        // What could be its main stuff and holds in no size is told with the rest, each with its reason.
+        others = [.. others, .. fits.Where(f => !f.Good).Select(f => new NoSource(f.Fit.Source.Main, WhyNot(f.Fit), false))];
         if (fits.Count > 0 && fits[0].Good)
             return new(design, Standing.WillDo, fits[0].Fit, [.. fits.Skip(1).Where(f => f.Good).Select(f => f.Fit)], (fits[0].Tried, fits[0].GoodSizes), others, null);
         if (others.FirstOrDefault(o => o.Nearly) is { } near)
@@ -77,17 +100,16 @@ public static class Matcher
             var draft = design.Draft(source, settings, brief);
             if (!draft.Ok) continue;
             tried++;
-            var holds = HoldAssessor.Assess(draft.Value, brief).Verdict < Verdict.Fails && DrainAssessor.Assess(draft.Value, brief).Verdict < Verdict.Fails;
+            var verdict = (Verdict)Math.Max((int)HoldAssessor.Assess(draft.Value, brief).Verdict, (int)DrainAssessor.Assess(draft.Value, brief).Verdict);
+            var holds = verdict < Verdict.Fails;
             if (holds) good++;
             var rough = Rough(draft.Value, source, brief, aim);
             if (best is null || (holds, rough).CompareTo((best.Value.Good, best.Value.Rough)) > 0) best = (settings, draft.Value, holds, rough);
         }
 
         if (best is not { } b) return null;
-        var assessment = Assessor.Assess(b.Blueprint, brief, source.Fitness);
-        var supply = Supply.Fill(b.Blueprint.Needs, heap);
-        var fit = new Fit(design, source, b.Settings, b.Blueprint, assessment, supply);
-        return (fit, b.Good && assessment.Grow.Verdict < Verdict.Fails && !supply.Unfilled.Any(), tried, good);
+        var fit = Fit.Of(design, source, b.Settings, b.Blueprint, brief, heap);
+        return (fit, b.Good && fit.Assessment.Grow.Verdict < Verdict.Fails && !fit.Supply.Unfilled.Any(), tried, good);
     }
 
     /// <summary>A score from the draft alone, for comparing the sizes of one source.</summary>
@@ -98,7 +120,7 @@ public static class Matcher
             ? Growing.PlantsThatFit.Work(GrowAssessor.Area(blueprint, blueprint.Foot is ClosedFloor ? brief.Medium.WetLayer : 0), crop, source.Fitness == Fitness.Food).Count + Size(blueprint) * 1e-3
             : (blueprint.Planting?.Area ?? 0) + Size(blueprint) * 1e-3,
         Aim.LeastBought => -blueprint.Needs.OfType<GoodsNeeded>().Sum(g => g.Count) + Size(blueprint) * 1e-3,
-        Aim.LeastWork => -blueprint.Minutes,
+        Aim.LeastWork => -blueprint.MinutesWith(brief.Handbook[Materials.Practice.SalvageFactor]),
         _ => throw new ArgumentOutOfRangeException(nameof(aim), aim, "Unknown aim."),
     };
 
@@ -117,7 +139,8 @@ public static class Matcher
     private static string WhyNot(Fit fit)
     {
         var a = fit.Assessment;
-        if (fit.Supply.Unfilled.FirstOrDefault() is { } missing) return $"Missing: {missing.Name.ToLowerInvariant()}.";
+        if (fit.Supply.Unfilled.FirstOrDefault() is { } missing)
+            return fit.Supply.PassedOver.TryGetValue(missing.NeedId, out var over) ? $"Missing: {missing.Name.ToLowerInvariant()}. {over.ThingName}: {over.Why}" : $"Missing: {missing.Name.ToLowerInvariant()}.";
         if (a.Hold.Verdict >= Verdict.Fails) return a.Hold.Words;
         return a.Drain.Verdict >= Verdict.Fails ? a.Drain.Words : a.Grow.Words;
     }

@@ -1,25 +1,80 @@
+using Metaplant.Core.Designs;
+
 namespace Metaplant.Core.Matching;
 
-/// <summary>Something to buy: how it is packed and what a pack costs. Prices are guesses to be replaced by the gardener's own.</summary>
+/// <summary>Something to buy: how it is packed, how big one piece of it is, and what a pack costs. Prices are guesses to be replaced by the gardener's own.</summary>
+/// <param name="Family">What it stands in for; rows of a family are tried for the cheapest that does.</param>
 /// <param name="Pack">How much is in a pack, in <paramref name="Per"/>.</param>
-/// <param name="Per">"m", "m²" or "pieces".</param>
-public sealed record PriceRow(string Id, string Name, double Pack, string Per, double Price);
+/// <param name="Per">"m", "m²", "m³" or "pieces".</param>
+/// <param name="Length">Of one piece, m; 0 where it is sold by count, line or volume.</param>
+/// <param name="Width">Of one piece, m.</param>
+/// <param name="Thickness">Of one piece, m.</param>
+public sealed record PriceRow(string Id, string Family, string Name, double Pack, string Per, double Price, double Length = 0, double Width = 0, double Thickness = 0);
 
 public static class Prices
 {
+    private const double Slack = 1e-9;
+
     public static IReadOnlyList<PriceRow> All { get; } =
     [
-        new("batten", "Batten 50 × 50, 2.4 m", 2.4, "m", 5.50),
-        new("cloth", "Woven ground cloth, 1 × 5 m", 5, "m²", 7.00),
-        new("film", "Pond or damp-proof film, 2 × 2 m", 4, "m²", 6.50),
-        new("coach-screw", "Coach screws 6 × 90, 20 in a box", 20, "pieces", 6.00),
-        new("wire", "Soft fence wire 2.5 mm, 25 m", 25, "m", 6.00),
-        new("twine", "Garden twine 4 mm, 50 m", 50, "m", 4.50),
-        new("peg", "Pointed stake 0.6 m", 1, "pieces", 1.20),
-        new("plate", "Repair plate with bolts", 1, "pieces", 2.40),
+        new("batten", "timber", "Batten 50 × 50, 2.4 m", 2.4, "m", 5.50, 2.4, .05, .05),
+        new("batten-long", "timber", "Batten 50 × 50, 3.6 m", 3.6, "m", 8.50, 3.6, .05, .05),
+        new("post-75", "timber", "Post 75 × 75, 2.4 m", 2.4, "m", 11.00, 2.4, .075, .075),
+        new("post-100", "timber", "Post 100 × 100, 2.4 m", 2.4, "m", 17.00, 2.4, .1, .1),
+        new("cloth", "cloth", "Woven ground cloth, 1 × 5 m", 5, "m²", 7.00, 5, 1),
+        new("film", "film", "Pond film of polyethylene, 2 × 2 m", 4, "m²", 6.50, 2, 2),
+        new("film-wide", "film", "Pond film of polyethylene, 4 × 4 m", 16, "m²", 24.00, 4, 4),
+        new("outdoor-screw", "outdoor-screw", "Outdoor screws 6 × 60, 50 in a box", 50, "pieces", 8.50),
+        new("bolt", "bolt", "Bolt of 8 mm with nut and washers", 1, "pieces", .90),
+        new("wire", "wire", "Soft fence wire 2.5 mm, 25 m", 25, "m", 6.00),
+        new("twine", "twine", "Garden twine 4 mm, 50 m", 50, "m", 4.50),
+        new("stake-0.6", "stake", "Pointed stake 40 mm, 0.6 m", 1, "pieces", 1.20, .6, .04, .04),
+        new("stake-0.9", "stake", "Pointed stake 40 mm, 0.9 m", 1, "pieces", 1.80, .9, .04, .04),
+        new("stake-1.2", "stake", "Pointed stake 40 mm, 1.2 m", 1, "pieces", 2.50, 1.2, .04, .04),
+        new("stake-1.5", "stake", "Pointed stake 50 mm, 1.5 m", 1, "pieces", 3.40, 1.5, .05, .05),
+        new("plate", "plate", "Repair plate with bolts", 1, "pieces", 2.40),
+        new("potting-sack", "soil-potting-mix", "Potting mix, sack of 60 litres", .060, "m³", 9.50),
+        new("soil-sack", "soil-topsoil-compost", "Topsoil and compost, sack of 40 litres", .040, "m³", 5.50),
+        new("soil-bag", "soil-topsoil-compost", "Topsoil and compost, bulk bag of 0.8 m³, delivered", .8, "m³", 85.00),
+        new("loam-bag", "soil-garden-loam", "Screened loam, bulk bag of 0.8 m³, delivered", .8, "m³", 75.00),
+        new("loam-sack", "soil-garden-loam", "Screened loam, sack of 25 litres", .025, "m³", 4.50),
+        new("sand-bag", "soil-loamy-sand", "Loamy sand, bulk bag of 0.8 m³, delivered", .8, "m³", 65.00),
+        new("sand-sack", "soil-loamy-sand", "Loamy sand, sack of 25 litres", .025, "m³", 4.00),
+        new("compost-sack", "soil-finished-compost", "Peat-free compost, sack of 50 litres", .050, "m³", 7.00),
+        new("compost-bag", "soil-finished-compost", "Green-waste compost, bulk bag of 0.8 m³, delivered", .8, "m³", 70.00),
+        new("gravel-sack", "soil-coarse-gravel", "Gravel, sack of 20 kg", .0125, "m³", 5.00),
+        new("gravel-bag", "soil-coarse-gravel", "Gravel, bulk bag of 0.5 m³, delivered", .5, "m³", 70.00),
     ];
 
-    private static readonly Dictionary<string, PriceRow> ById = All.ToDictionary(r => r.Id, StringComparer.Ordinal);
+    private static readonly ILookup<string, PriceRow> ByFamily = All.ToLookup(r => r.Family, StringComparer.Ordinal);
 
-    public static PriceRow? Find(string id) => ById.GetValueOrDefault(id);
+    /// <summary>
+    /// The cheapest row of a family and how many packs of it do for <paramref name="amount"/> of a need, pieces cut whole out of pieces, sheets joined with a lap; null when nothing of the family is long, wide or thick enough.
+    /// </summary>
+    public static (PriceRow Row, int Packs)? Cheapest(Need need, double amount)
+    {
+        (PriceRow Row, int Packs)? best = null;
+        foreach (var row in need.Buy is null ? [] : ByFamily[need.Buy])
+        {
+            if (PacksFor(need, amount, row) is { } packs && (best is not { } b || packs * row.Price < b.Packs * b.Row.Price)) best = (row, packs);
+        }
+
+        return best;
+    }
+
+    private static int? PacksFor(Need need, double amount, PriceRow row) => need switch
+    {
+        PiecesNeeded n => Suits(n.LeastWidth, n.LeastThickness, row) ? Whole(amount, PiecesFrom(row.Length, n.Length)) : null,
+        SticksNeeded n => row.Length >= n.Length - Slack && row.Thickness >= n.LeastThickness - Slack ? Whole(amount, row.Pack) : null,
+        SheetNeeded n => Sheets.Needed(n, row.Length, row.Width),
+        _ => Whole(amount, row.Pack),
+    };
+
+    private static bool Suits(double width, double thickness, PriceRow row)
+        => Math.Max(row.Width, row.Thickness) >= Math.Max(width, thickness) - Slack && Math.Min(row.Width, row.Thickness) >= Math.Min(width, thickness) - Slack;
+
+    /// <summary>Pieces of a length that one bar gives, a saw cut between two.</summary>
+    private static int PiecesFrom(double bar, double piece) => (int)Math.Floor((bar + Cutting.CutPlan.Kerf) / (piece + Cutting.CutPlan.Kerf) + Slack);
+
+    private static int? Whole(double amount, double each) => each <= 0 ? null : (int)Math.Ceiling(amount / each - Slack);
 }

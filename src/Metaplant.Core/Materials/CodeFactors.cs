@@ -34,4 +34,7 @@ public sealed record CodeFactors(double Soil, double Surcharge, double BendLimit
 
     /// <summary>The factor on soil in one load case; an accident has none.</summary>
     public double OnSoil(LoadCase loadCase) => loadCase == LoadCase.Normal ? Soil : 1;
+
+    /// <summary>The factor on people, wind and crop in one load case; an accident has none.</summary>
+    public double OnPeople(LoadCase loadCase) => loadCase == LoadCase.Normal ? Surcharge : 1;
 }

@@ -14,6 +14,7 @@ public static class Grounds
     public const string PegWeight = "practice.peg-ground";
     public const string FootFriction = "ground.foot-friction";
     public const string GravitySafety = "ground.gravity-safety";
+    public const string PegSafety = "ground.peg-safety";
 
     private const string Usual = "Lower end of usual values; EN 1997-2 annexes";
 
@@ -44,6 +45,7 @@ public static class Grounds
         new(DugDepth, "z_0", "top of dug ground that holds nothing", .1, Unit.Metre, Evidence.Assumed, "Practice"),
         new(ShaftFriction, "δ", "friction between wood and soil on a driven stick", 20, Unit.Degree, Evidence.Assumed, "Two thirds of 30°, EN 1997-1 6.5.3") { NeverAbove = 35 },
         new(PegWeight, "γ_g", "weight of the ground round a peg", 18e3, Unit.NewtonPerCubicMetre, Evidence.Assumed, "Firm sand"),
+        new(PegSafety, "FS", "safety of a peg against being pulled or pushed out", 1.5, Unit.One, Evidence.Assumed, "As against sliding; nobody measures the ground round a peg") { NeverBelow = 1, NeverAbove = 5 },
         new(FootFriction, "μ", "friction of straw or timber on soil", .36, Unit.One, Evidence.Assumed, "EN 1997-1 6.5.3, tan of two thirds of 30°"),
         new(GravitySafety, "FS", "safety of a wall that stands by its weight", 1.5, Unit.One, Evidence.Assumed, "Usual factor against sliding and overturning") { NeverBelow = 1, NeverAbove = 5 },
     ];

@@ -53,6 +53,12 @@ public static class Lives
         [Substance.PlantMatter] = [(0, 1), (0, 1), (1, 2)],
         [Substance.Manure] = [(0, 1), (0, 1), (1, 2)],
         [Substance.Earth] = [(100, 300), (100, 300), (100, 300)],
+        [Substance.Copper] = [(30, 80), (50, 150), (100, 300)],
+        [Substance.Brass] = [(20, 60), (40, 100), (100, 200)],
+        [Substance.Bronze] = [(40, 100), (60, 150), (100, 300)],
+        [Substance.Lead] = [(50, 150), (50, 150), (100, 300)],
+        [Substance.WoodAsh] = [(0, 1), (0, 1), (1, 5)],
+        [Substance.TreatedAsh] = [(50, 100), (50, 100), (50, 100)],
     };
 
     /// <summary>Years in ground, outdoors and sheltered; worn things last about three fifths, poor ones a third.</summary>

@@ -26,6 +26,9 @@ public sealed record Medium(
 [Table(10, "Growing media")]
 public static class Media
 {
+    /// <summary>kg/m³. Nothing that sinks is lighter than this when it is full of water.</summary>
+    public const double WaterDensity = 1000;
+
     private const double MillimetresPerHour = 1e-3 / 3600;
     private const string Soils = "FAO-56 table 19; Rawls, Brakensiek & Saxton 1982";
     private const string Estimate = "Estimate for organic media; measure your own";
@@ -59,7 +62,8 @@ public static class Media
            from c in Columns.Select((column, i) => (column, i))
            select new Constant(
                $"medium.{m.Id}.{c.column.Id}", c.column.Symbol, $"{m.Name}: {c.column.Meaning}", m.Values[c.i] * c.column.Scale, c.column.Unit,
-               m.Mineral ? Evidence.Measured : Evidence.Assumed, m.Mineral ? Soils : Estimate),
+               m.Mineral ? Evidence.Measured : Evidence.Assumed, m.Mineral ? Soils : Estimate)
+           { NeverBelow = c.column.Id == "saturated" ? WaterDensity : null },
     ];
 
     public static IReadOnlyList<(string Id, string Name)> Names { get; } = [.. Table.Select(m => (m.Id, m.Name))];

@@ -25,6 +25,9 @@ public static class Practice
     public const string LinerLap = "practice.liner-lap";
     public const string HoseSmoothness = "practice.hose-smoothness";
     public const string DripPressure = "practice.drip-pressure";
+    public const string DrainWithin = "practice.drain-within";
+    public const string ProofStones = "practice.proof-stones";
+    public const string ThinFloorSpan = "practice.thin-floor-span";
 
     private const string Experience = "Experience; measure your own";
 
@@ -54,6 +57,9 @@ public static class Practice
         new(LinerLap, "l", "lap of a liner", .10, Unit.Metre, Evidence.Assumed, Experience),
         new(HoseSmoothness, "C", "smoothness of a hose inside", 140, Unit.One, Evidence.Measured, "Hazen–Williams, smooth plastic pipe") { NeverBelow = 80, NeverAbove = 160 },
         new(DripPressure, "p", "greatest pressure that drip lines are made for", 150e3, Unit.Pascal, Evidence.Assumed, "Usual for drip lines and soaker hoses, 1 to 1.5 bar; read the packet"),
-        new(SalvageFactor, "k", "reclaiming and using salvage against new material", 2.5, Unit.One, Evidence.Assumed, "Experience; replaced by your own times once there are any"),
+        new(DrainWithin, "t", "longest that a soaking may take to drain", 30 * 3600, Unit.Second, Evidence.Assumed, "Roots of most crops suffer after a day or two without air; experience") { NeverAbove = 72 * 3600 },
+        new(ProofStones, "k", "stones laid on the floor for a water test, over the weight of the water", 1.0 / 3, Unit.One, Evidence.Assumed, "Makes up for soil being heavier than water"),
+        new(ThinFloorSpan, "L", "farthest apart packers lie under a thin moulded floor", .15, Unit.Metre, Evidence.Assumed, Experience),
+        new(SalvageFactor, "k", "taking apart, de-nailing, sorting and squaring salvage against new material", 2.5, Unit.One, Evidence.Assumed, "Experience; replaced by your own times once there are any"),
     ];
 }

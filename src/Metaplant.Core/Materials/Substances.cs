@@ -35,27 +35,45 @@ public enum Substance
     PlantMatter,
     Manure,
     Earth,
+    Copper,
+    Brass,
+    Bronze,
+    Lead,
+    WoodAsh,
+
+    /// <summary>Ash of treated, painted or glued wood, or of coal.</summary>
+    TreatedAsh,
 }
 
 /// <summary>Names and strengths of what things are made of.</summary>
 [Table(70, "Shells")]
 public static class Substances
 {
-    /// <summary>Shells that carry soil by stretching: long-term and short-term strength in Pa, density in kg/m³.</summary>
+    public const string Heat = "shell.heat";
+
+    /// <summary>Shells that carry soil by stretching or bending: long-term and short-term strength and modulus in Pa, density in kg/m³. A plastic's long-term modulus is that of its creep.</summary>
     private static readonly (string Id, double[] Values, string Source, Evidence Evidence)[] Shells =
     [
-        ("plastic", [6.3e6 / 1.25, 18e6, 950], "Long-term: PE 63 by ISO 12162, 6.3 MPa over a coefficient of 1.25; short-term: tensile yield of polyethylene", Evidence.Assumed),
-        ("steel", [235e6, 235e6, 7850], "EN 1993-1-1 S235, partial factor 1.0; for sound metal only", Evidence.Defined),
-        ("iron", [50e6, 100e6, 7200], "EN 1561 grade 100 grey iron in tension, halved for a load that stays", Evidence.Assumed),
+        ("plastic", [6.3e6 / 1.25, 18e6, 150e6, 800e6, 950], "Long-term: PE 63 by ISO 12162, 6.3 MPa over a coefficient of 1.25; short-term: tensile yield of polyethylene; modulus after years and at once, low ends for polyethylene", Evidence.Assumed),
+        ("unknown-plastic", [6.3e6 / 2.5, 9e6, 75e6, 400e6, 950], "Half of polyethylene, since nobody knows what it is", Evidence.Assumed),
+        ("pvc", [10e6, 40e6, 1.2e9, 2.5e9, 1400], "Long-term: PVC-U 250 by ISO 12162, 25 MPa over a coefficient of 2.5; short-term: tensile yield; modulus after years and at once, low ends", Evidence.Assumed),
+        ("steel", [235e6, 235e6, 210e9, 210e9, 7850], "EN 1993-1-1 S235, partial factor 1.0; for sound metal only", Evidence.Defined),
+        ("iron", [50e6, 100e6, 100e9, 100e9, 7200], "EN 1561 grade 100 grey iron in tension, halved for a load that stays", Evidence.Assumed),
     ];
 
-    public static IReadOnlyList<Constant> Rows { get; } = [.. Shells.SelectMany(Columns)];
+    public static IReadOnlyList<Constant> Rows { get; } =
+    [
+        .. Shells.SelectMany(Columns),
+        new(Heat, "k_T", "plastic in the sun: strength left of that at 20 °C", .74, Unit.One, Evidence.Defined, "EN 12201-1 table A.1, polyethylene at 40 °C") { NeverBelow = .3 },
+    ];
 
     private static IEnumerable<Constant> Columns((string Id, double[] Values, string Source, Evidence Evidence) shell) =>
     [
         new($"shell.{shell.Id}.strength", "f", $"{shell.Id}: strength for a load that stays", shell.Values[0], Unit.Pascal, shell.Evidence, shell.Source),
         new($"shell.{shell.Id}.short-strength", "f_acc", $"{shell.Id}: strength for an accidental load", shell.Values[1], Unit.Pascal, shell.Evidence, shell.Source),
-        new($"shell.{shell.Id}.density", "ρ", $"{shell.Id}: density", shell.Values[2], Unit.KilogramPerCubicMetre, shell.Evidence, shell.Source),
+        new($"shell.{shell.Id}.modulus", "E", $"{shell.Id}: modulus under a load that stays", shell.Values[2], Unit.Pascal, shell.Evidence, shell.Source),
+        new($"shell.{shell.Id}.short-modulus", "E_acc", $"{shell.Id}: modulus under a short load", shell.Values[3], Unit.Pascal, shell.Evidence, shell.Source),
+        new($"shell.{shell.Id}.density", "ρ", $"{shell.Id}: density", shell.Values[4], Unit.KilogramPerCubicMetre, shell.Evidence, shell.Source),
     ];
 
     public static string Name(this Substance substance) => substance switch
@@ -90,13 +108,21 @@ public static class Substances
         Substance.PlantMatter => "plant matter",
         Substance.Manure => "manure",
         Substance.Earth => "earth",
+        Substance.Copper => "copper",
+        Substance.Brass => "brass",
+        Substance.Bronze => "bronze",
+        Substance.Lead => "lead",
+        Substance.WoodAsh => "ash of clean wood",
+        Substance.TreatedAsh => "ash of treated or painted wood, or of coal",
         _ => throw new ArgumentOutOfRangeException(nameof(substance), substance, "Unknown substance."),
     };
 
     /// <summary>The row of shell strengths for a substance that can carry soil as a shell; null for one that cannot.</summary>
     public static string? Shell(this Substance substance) => substance switch
     {
-        Substance.Polyethylene or Substance.UnknownPlastic or Substance.Pvc => "shell.plastic",
+        Substance.Polyethylene => "shell.plastic",
+        Substance.UnknownPlastic => "shell.unknown-plastic",
+        Substance.Pvc => "shell.pvc",
         Substance.Steel or Substance.ZincCoatedSteel => "shell.steel",
         Substance.CastIron or Substance.EnamelledIron => "shell.iron",
         _ => null,
@@ -110,5 +136,24 @@ public static class Substances
         _ => null,
     };
 
+    /// <summary>True for the plastics that vessels and pipes are moulded of.</summary>
     public static bool IsPlastic(this Substance substance) => substance is Substance.Polyethylene or Substance.UnknownPlastic or Substance.Pvc;
+
+    /// <summary>True for wood in any form, glued boards and bamboo too.</summary>
+    public static bool IsWood(this Substance substance) => substance is
+        Substance.Softwood or Substance.Hardwood or Substance.GreenWood or Substance.DryWood or Substance.Bamboo or Substance.Plywood or Substance.Fibreboard;
+
+    /// <summary>True for metals that rust.</summary>
+    public static bool Rusts(this Substance substance) => substance is
+        Substance.Steel or Substance.ZincCoatedSteel or Substance.CastIron or Substance.EnamelledIron or Substance.Wire;
+
+    public static bool IsMetal(this Substance substance) => substance.Rusts() || substance is
+        Substance.Aluminium or Substance.Copper or Substance.Brass or Substance.Bronze or Substance.Lead;
+
+    /// <summary>True for what grew or is made of what grew and rots: wood, straw, fibre, paper.</summary>
+    public static bool Rots(this Substance substance) => substance.IsWood() || substance is Substance.NaturalFibre or Substance.WovenCloth or Substance.Paper or Substance.Straw;
+
+    /// <summary>True for what sunlight makes chalky and brittle: plastics in every form, and rubber.</summary>
+    public static bool GoesBrittle(this Substance substance) => substance.IsPlastic() || substance is
+        Substance.Film or Substance.Rubber or Substance.SyntheticFibre or Substance.WovenCloth;
 }

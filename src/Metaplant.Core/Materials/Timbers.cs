@@ -20,6 +20,9 @@ public sealed record TimberGrade(string Id, string Name, double Bending, double 
     public double DesignBending(Condition condition, LoadCase loadCase)
         => condition.Factor() * Bending * OnResistance(loadCase);
 
+    /// <summary>Bending strength in Pa against a gust, which lasts seconds: k_mod for short loads outdoors f_mk c/γ_M.</summary>
+    public double ShortBending(Condition condition, Handbook handbook) => condition.Factor() * Bending * handbook[Timbers.ShortLoadId] / PartialFactor;
+
     /// <summary>k_mod/γ_M: what a characteristic resistance in this wood is multiplied by.</summary>
     public double OnResistance(LoadCase loadCase) => loadCase == LoadCase.Normal ? Kmod / PartialFactor : KmodAccidental;
 }
@@ -31,6 +34,9 @@ public sealed record TimberGrade(string Id, string Name, double Bending, double 
 [Table(60, "Timber and boards")]
 public static class Timbers
 {
+    /// <summary>The row of k_mod for wind.</summary>
+    public const string ShortLoadId = "timber.short-load";
+
     private const string Source = "EN 338 strength classes; EN 1995-1-1 tables 3.1, 3.2, service class 3";
     private const string Plastic = "Estimate for recycled plastic profiles";
 
@@ -76,6 +82,7 @@ public static class Timbers
                $"timber.{t.Id}.{c.column.Id}", c.column.Symbol, $"{t.Name}: {c.column.Meaning}", t.Values[c.i], c.column.Unit,
                t.Id is "RecycledPlastic" ? Evidence.Assumed : Evidence.Defined, t.Id switch { "RecycledPlastic" => Plastic, "ExteriorPly" => PlySource, _ => Source })
            { NeverBelow = c.column.Id is "creep" or "partial" ? 1 : null, NeverAbove = c.column.Id == "partial" ? 3 : null },
+        new(ShortLoadId, "k_mod", "factor on the strength of wood for a load of seconds, outdoors", .9, Unit.One, Evidence.Defined, "EN 1995-1-1 table 3.1, service class 3, instantaneous"),
     ];
 
     /// <summary>Sawn wood, which has a grain to split along.</summary>

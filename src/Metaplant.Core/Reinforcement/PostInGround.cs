@@ -1,4 +1,3 @@
-using Metaplant.Core.Geometry;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
 
@@ -54,36 +53,12 @@ public sealed record PostInGround(double RetainedHeight, double Spacing, SoilLoa
     /// The least embedment L in m. Sand: FS P = γ b L³ K_p / (2 (e + L)), by bisection to 1e-13. Clay: L = 1.5 b + f + g with the factored thrust, f = FS P/(9 c_u b),
     /// g = √(M_max/(2.25 b c_u)).
     /// </summary>
-    public double Embedment
-    {
-        get
-        {
-            var p = SafetyFactor * Thrust;
-            switch (Ground)
-            {
-                case SandGround sand:
-                    var resistance = sand.UnitWeight * Diameter * EarthPressure.Passive(sand.FrictionAngleDegrees) / 2;
-                    double e = Eccentricity, high = 1;
-                    while (resistance * high * high * high / (e + high) < p) high *= 2;
-                    return Solve.Rising(l => resistance * l * l * l / (e + l), p, 0, high);
-                case ClayGround clay:
-                    var f = p / (9 * clay.Cohesion * Diameter);
-                    return 1.5 * Diameter + f + Math.Sqrt(ClayMoment(p, f) / (2.25 * Diameter * clay.Cohesion));
-                default:
-                    throw new InvalidOperationException($"Unknown ground {Ground}.");
-            }
-        }
-    }
+    public double Embedment => Peg.Embedment;
 
     /// <summary>
     /// M_max in N m, some way below the ground, by which the post itself is judged. Sand: P (e + 2f/3), f = √(2P/(3 γ b K_p)). Clay: P (e + 1.5 b + f/2), f = P/(9 c_u b). Unfactored.
     /// </summary>
-    public double GreatestMoment => Ground switch
-    {
-        SandGround sand => Thrust * (Eccentricity + 2.0 / 3 * Math.Sqrt(2 * Thrust / (3 * sand.UnitWeight * Diameter * EarthPressure.Passive(sand.FrictionAngleDegrees)))),
-        ClayGround clay => ClayMoment(Thrust, Thrust / (9 * clay.Cohesion * Diameter)),
-        _ => throw new InvalidOperationException($"Unknown ground {Ground}."),
-    };
+    public double GreatestMoment => Peg.GreatestMoment;
 
     /// <summary>Unfactored bending stress in Pa of the round section: 32 M_max/(π b³).</summary>
     public double Stress => 32 * GreatestMoment / (Math.PI * Math.Pow(Diameter, 3));
@@ -97,5 +72,5 @@ public sealed record PostInGround(double RetainedHeight, double Spacing, SoilLoa
         return factor * Stress / timber.DesignBending(condition, LoadCase.Normal);
     }
 
-    private double ClayMoment(double thrust, double f) => thrust * (Eccentricity + 1.5 * Diameter + f / 2);
+    private LateralPeg Peg => new(Thrust, Eccentricity, Diameter, Ground, SafetyFactor);
 }

@@ -17,8 +17,10 @@ public static class HandlingAdvice
         if (thing.Shows(Findings.Nails)) advice.Add("Thick soles, gloves, and a jar for every nail.");
         if (thing.Shows(Findings.RustThrough) || thing.Substance is Substance.ZincCoatedSteel or Substance.Steel or Substance.Aluminium) advice.Add("Gloves for sheet edges; eye protection when cutting; no hot cutting of zinc.");
         if (thing.Substance is Substance.Manure or Substance.PlantMatter or Substance.Straw) advice.Add("A mask when it is dry and dusty; gloves; hands washed.");
+        if (thing.Substance is Substance.Lead or Substance.TreatedAsh) advice.Add("Gloves; wash hands and sleeves; nothing of it on the ground.");
+        if (thing.Substance is Substance.WoodAsh or Substance.TreatedAsh) advice.Add("A mask and goggles: wet ash burns eyes.");
         if (thing.Substance is Substance.Stone or Substance.Concrete or Substance.FiredClay) advice.Add("Steel toecaps; cut wet, with a mask.");
-        if (!judgement.MayCut && advice.Count == 0) advice.Add("No cutting, drilling or breaking.");
+        if (!judgement.MayCut && !advice.Exists(a => a.Contains("cut", StringComparison.Ordinal))) advice.Insert(0, "No cutting, drilling or breaking.");
         if (advice.Count == 0) advice.Add("Gloves.");
         return advice;
     }

@@ -35,6 +35,9 @@ public interface IVessel
     /// <summary>True when the foot has gaps, so that it holds soil only when lined; the liner is pierced instead of the foot drilled.</summary>
     bool NeedsLiner { get; }
 
+    /// <summary>The longest side in m at a level, for a wall judged as a plate; of a shape nobody measured, the longest there can be.</summary>
+    double LongestSide(double level) => Inside.SectionAt(level).Length;
+
     /// <summary>What is left of the vessel when it is cut at a height.</summary>
     Vessel CutAt(double height);
 }
@@ -66,6 +69,9 @@ public interface ISticks
     /// <summary>The length in m that at least <paramref name="count"/> sticks have; 0 when there are not so many.</summary>
     double LengthOfLongest(int count)
         => count > Sticks ? 0 : count <= 1 || Sticks == 1 ? Longest : Longest - (Longest - Shortest) * (count - 1) / (Sticks - 1);
+
+    /// <summary>Thickness in m of a longest stick so far from its butt; its tip's from there on.</summary>
+    double ThicknessAt(double fromButt) => Butt - (Butt - Tip) * Math.Clamp(fromButt / Longest, 0, 1);
 
     /// <summary>How many sticks are at least this long.</summary>
     int CountOver(double length)

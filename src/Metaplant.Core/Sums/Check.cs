@@ -9,6 +9,11 @@ public enum Verdict
     /// <summary>Utilisation above 0.80 and at most 1.00.</summary>
     Tight,
 
+    /// <summary>
+    /// Not to be told on paper, and to be told by filling it with water and waiting a day: a thin wall of a sound vessel that bulges beyond what the theory of plates reaches. There is no utilisation. It may be planned with; it is no comfort.
+    /// </summary>
+    ProveFirst,
+
     /// <summary>Utilisation above 1.00.</summary>
     Fails,
 
@@ -31,7 +36,7 @@ public sealed record Remedy(string Words, double Value, Unit Unit, string? Input
 
 /// <summary>
 /// Demand against capacity, with the sum behind it. <see cref="Utilisation"/> is demand over capacity and is null
-/// exactly when <see cref="Verdict"/> is <see cref="Verdict.AskAProfessional"/>.
+/// exactly when <see cref="Verdict"/> is <see cref="Verdict.AskAProfessional"/> or <see cref="Verdict.ProveFirst"/>.
 /// </summary>
 /// <param name="Part">The part of the blueprint that is checked, for marking on the drawing; null when no one part is meant.</param>
 public sealed record Check(
@@ -53,6 +58,15 @@ public sealed record Check(
 
     public const double SoundUpTo = 0.80;
 
+    /// <summary>How to find out, step by step, where <see cref="Verdict"/> is <see cref="Verdict.ProveFirst"/>; otherwise empty.</summary>
+    public IReadOnlyList<string> Test { get; init; } = [];
+
+    /// <summary>True where enough is as good as more, a clearance or a test that was passed: how far it is from the limit says nothing.</summary>
+    public bool EnoughOrNot { get; init; }
+
+    /// <summary>The quantities of which more is never better, or never worse.</summary>
+    public IReadOnlyList<Guard> Guards { get; init; } = [];
+
     /// <summary>
     /// A check of <paramref name="demand"/> against <paramref name="capacity"/>, both in <paramref name="unit"/>.
     /// A capacity of zero under any demand fails, with an infinite utilisation never shown: it is held at 999.
@@ -68,12 +82,29 @@ public sealed record Check(
         return new Check(id, name, loadCase, demand, capacity, unit, utilisation, verdict, words, part, sums, verdict == Verdict.Sound ? [] : remedies);
     }
 
+    /// <summary>
+    /// A check of what there is against what is wanted at least, where enough is as good as more: a clearance, a distance to an edge. Sound with <paramref name="words"/>, else it fails with <paramref name="otherwise"/>; never tight.
+    /// </summary>
+    public static Check Enough(
+        string id, string name, double wanted, double there, Unit unit, string words, string otherwise, string? part, IReadOnlyList<Sum> sums, params IReadOnlyList<Remedy> remedies)
+    {
+        var enough = there >= wanted * (1 - Tolerance) - Tolerance;
+        return Compare(id, name, LoadCase.Normal, enough ? 0 : wanted, Math.Max(there, 0), unit, enough ? words : otherwise, part, sums, remedies) with { EnoughOrNot = true };
+    }
+
     /// <summary>The same check in other words once there is nothing to put right; what it said before stays for one that is tight or fails.</summary>
     public Check OrWhenSound(string words) => Verdict == Verdict.Sound ? this with { Words = words } : this;
 
     /// <summary>A question the method cannot answer. The reason is a whole sentence.</summary>
     public static Check AskAProfessional(string id, string name, string reason, string? part = null)
         => new(id, name, LoadCase.Normal, 0, 0, Unit.One, null, Verdict.AskAProfessional, reason, part, [], []);
+
+    /// <summary>A question that a test answers and a sum does not. The reason is a whole sentence, the sums show how far it lies outside.</summary>
+    public static Check ProveFirst(string id, string name, LoadCase loadCase, string reason, string? part, IReadOnlyList<Sum> sums, IReadOnlyList<string> test)
+        => new(id, name, loadCase, 0, 0, Unit.One, null, Verdict.ProveFirst, reason, part, sums, []) { Test = test };
+
+    /// <summary>The same check at best tight: what was only just proved, or is known to get worse, is never told as sound.</summary>
+    public Check AtBestTight() => Verdict == Verdict.Sound ? this with { Verdict = Verdict.Tight } : this;
 
     public static Verdict Judge(double utilisation) => utilisation switch
     {
@@ -108,6 +139,7 @@ public static class Verdicts
             .OrderByDescending(c => c.Verdict == Verdict.AskAProfessional)
             .ThenByDescending(c => c.Verdict == Verdict.Fails)
             .ThenBy(c => c.Case)
+            .ThenByDescending(c => c.Verdict == Verdict.ProveFirst)
             .ThenByDescending(c => c.Utilisation ?? 0)
             .ThenBy(c => c.Id, StringComparer.Ordinal)
             .FirstOrDefault();

@@ -51,7 +51,17 @@ public static class Cone
         return lever + Enumerable.Range(0, legs).Max(i => -baseRadius * Math.Cos(Math.PI / legs + 2 * Math.PI * i / legs));
     }
 
-    /// <summary>Pull on the far foot: wind moment less the weight's over the far distance. Negative where the weight is enough.</summary>
+    /// <summary>
+    /// What the foot farthest from the tipping edge takes of a moment in N m, in N: d ÷ Σd² over the feet beyond the edge, since the frame turns as a whole and each lifts by its distance from it. In 1/m.
+    /// </summary>
+    public static double ShareOfFarFoot(int legs, double baseRadius)
+    {
+        var lever = Lever(legs, baseRadius);
+        var from = Enumerable.Range(0, legs).Select(i => lever - baseRadius * Math.Cos(Math.PI / legs + 2 * Math.PI * i / legs)).Where(d => d > 1e-9 * baseRadius).ToList();
+        return from.Max() / from.Sum(d => d * d);
+    }
+
+    /// <summary>Pull on the far foot, if it took all: wind moment less the weight's over the far distance. Negative where the weight is enough.</summary>
     public static double Uplift(int legs, double baseRadius, double windForce, double windHeight, double weight)
         => (windForce * windHeight - weight * Lever(legs, baseRadius)) / FarLeg(legs, baseRadius);
 }

@@ -64,6 +64,35 @@ public class HoleTests
                 holes.Min(h => h.DistanceTo(p)).ShouldBeLessThanOrEqualTo(s * 1.01);
         }, iter: 40);
 
+    /// <summary>Packers first, holes between them: whatever the shape of the floor and however many packers there are.</summary>
+    [Fact]
+    public void Holes_between_packers_lie_in_the_floor_clear_of_packers_and_near_to_every_place_of_it()
+        => Gen.Select(Gen.Int[0, 3], Gen.Double[.24, 1.6], Gen.Double[.3, 1], Gen.Double[.09, .4], Gen.Int[0, 10], Gen.Double[.008, .025]).Sample((shape, l, across, s, wanted, d) =>
+        {
+            // The length is the longer.
+            var w = across * l;
+            const double Packer = .045, Web = .005;
+            s = Math.Max(s, Packer + Math.Max(Packer, 3 * d));
+            Outline floor = shape switch { 0 => new RectangleOutline(l, w), 1 => new CircleOutline(l), 2 => new EllipseOutline(l, w), _ => new RectangleOutline(l, w, .3 * Math.Min(l, w)) };
+            // Two at least, as a tub stands on, or none.
+            var n = wanted < 2 ? 0 : Math.Max(2, Math.Min(wanted, (int)(l / (Packer + .07))));
+            var packers = Enumerable.Range(0, n).Select(i => ((i + .5) / n - .5) * l).ToList();
+            var holes = HoleGrid.Between(floor, s, d, packers, Packer, Web);
+            holes.Positions.ShouldAllBe(p => floor.InsetBy(d / 2)!.Contains(p));
+            holes.Positions.ShouldAllBe(p => packers.TrueForAll(x => Math.Abs(p.X - x) >= (Packer + d) / 2 + Web - 1e-9));
+            holes.Count.ShouldBeGreaterThanOrEqualTo(Math.Min(3, Math.Max(1, n)));
+            holes.LeastPitch.ShouldBeGreaterThanOrEqualTo(3 * d - 1e-9);
+            holes.Farthest(floor).ShouldBeLessThanOrEqualTo(s * (floor is RectangleOutline { CornerRadius: 0 } ? 1 + 1e-9 : 1.1), $"{floor} {n} packers, spacing {s}, {holes.Count} holes");
+        }, iter: 3000);
+
+    [Fact]
+    public void Eighty_holes_of_a_dinghy_lie_inside_it()
+    {
+        var foot = new EllipseOutline(1.7, .5);
+        HoleGrid.Work(foot, .1).Positions.ShouldAllBe(p => foot.Contains(p));
+        HoleGrid.Between(foot, .1, .01, [-.4, .4], .045, .005).Positions.ShouldAllBe(p => foot.InsetBy(.005)!.Contains(p));
+    }
+
     [Fact]
     public void Holes_keep_clear_of_a_foot_and_stay_in_the_floor()
     {

@@ -79,23 +79,24 @@ public class MatchTests
     [Fact]
     public void What_the_heap_lacks_is_bought_by_the_pack()
     {
-        var supply = Supply.Fill([new GoodsNeeded("screws", "Screws", 41, "coach-screw")], A.Heap());
+        var supply = Supply.Fill([new GoodsNeeded("screws", "Screws", 101, "outdoor-screw")], A.Heap(), Grown.Food);
         supply.Buys.Single().Packs.ShouldBe(3);
-        supply.Cost.Near(18);
+        supply.Cost.Near(25.5);
     }
 
     [Fact]
     public void Cloth_is_pieced_together_from_strips_with_a_lap()
     {
         var heap = A.Heap(A.Thing("fabric", 3, measures: [("length", 3), ("width", 1.5)]));
-        Supply.Fill([new SheetNeeded("liner", "Liner", 5.5, .5, false, "cloth")], heap).Takes.Single().Count.ShouldBe(1);
-        Supply.Fill([new SheetNeeded("liner", "Liner", 10, .7, false, "cloth")], heap).Takes.Single().Count.ShouldBe(2);
-        Supply.Fill([new SheetNeeded("liner", "Liner", 60, .7, false, "cloth")], heap).Takes.ShouldBeEmpty();
+        Supply Of(double length, double width) => Supply.Fill([new SheetNeeded("liner", "Liner", length, width, Sheeting.Cloth, "cloth")], heap, Grown.Food);
+        Of(5.5, .5).Takes.Single().Count.ShouldBe(1);
+        Of(10, .7).Takes.Single().Count.ShouldBe(2);
+        Of(60, .7).Takes.ShouldBeEmpty();
     }
 
     [Fact]
     public void Film_does_not_stand_in_for_cloth()
-        => Supply.Fill([new SheetNeeded("liner", "Liner", 1, .5, false, "cloth")], A.Heap(A.Thing("film"))).Takes.ShouldBeEmpty();
+        => Supply.Fill([new SheetNeeded("liner", "Liner", 1, .5, Sheeting.Cloth, "cloth")], A.Heap(A.Thing("film", findings: [Findings.PlasticMark])), Grown.Food).Takes.ShouldBeEmpty();
 
     [Fact]
     public void Another_aim_may_choose_another_size()

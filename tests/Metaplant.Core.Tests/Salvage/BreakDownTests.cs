@@ -21,6 +21,7 @@ public class BreakDownTests
         broken.Pieces[0].Values["length"].ShouldBe(1.2);
         broken.Pieces[0].Findings.ShouldContain(Findings.Weathered);
         broken.Pieces[0].Findings.ShouldNotContain(Findings.Nails);
+        broken.Pieces[0].History.ShouldBe([Findings.HeatMark, Findings.PalletWood]);
     }
 
     [Fact]
@@ -29,13 +30,35 @@ public class BreakDownTests
         var pallets = A.Thing("pallet", 2, measures: [("slats", 9), ("depth", 1.2)]);
         var sawn = BreakDown.SawSections(pallets, 4, 1).OrThrow();
         sawn.Left!.Count.ShouldBe(1);
-        var half = sawn.Pieces.ShouldHaveSingleItem();
-        half.Faults.Select(f => f.Part).ShouldBe(["slat-1", "slat-2", "slat-3", "slat-4"]);
-        UsablePart.Of(half)!.ShouldContain("5 of 9 slats");
-        // The other half gives one more, and then no third.
-        BreakDown.SawSections(half, 4, 1).OrThrow().Pieces.ShouldHaveSingleItem().Faults.Count.ShouldBe(8);
+        // The section comes back, and so does the other half.
+        sawn.Pieces.Select(p => (p.Values["slats"], p.Count)).ShouldBe([(4, 1), (5, 1)]);
+        var (section, half) = (sawn.Pieces[0], sawn.Pieces[1]);
+        var whole = (Core.Salvage.Kinds.PalletMeasures)pallets.Measures;
+        section.Values["depth"].ShouldBe(whole.SectionHeight(4), 1e-9);
+        half.Values["depth"].ShouldBe(whole.SectionHeight(5), 1e-9);
+        // The other half gives one more with a slat left over, and no two.
+        BreakDown.SawSections(half, 4, 1).OrThrow().Pieces.Select(p => p.Values["slats"]).ShouldBe([4, 1]);
         BreakDown.SawSections(half, 4, 2).Ok.ShouldBeFalse();
     }
+
+    [Fact]
+    public void Bad_slats_stay_where_they_were_when_a_pallet_is_sawn()
+    {
+        var pallet = A.Thing("pallet", measures: [("slats", 9), ("depth", 1.2)], faults: [new("slat-2", 0, 0), new("slat-8", 0, 0)]);
+        var sawn = BreakDown.SawSections(pallet, 4, 1).OrThrow();
+        sawn.Left.ShouldBeNull();
+        sawn.Pieces.Select(p => $"{p.Values["slats"]}: {string.Join(' ', p.Faults.Select(f => f.Part))}").ShouldBe(["4: ", "2: slat-2", "3: slat-2"]);
+    }
+
+    [Theory]
+    [InlineData(0, 1)]
+    [InlineData(-1, 1)]
+    [InlineData(99, 1)]
+    [InlineData(2, 0)]
+    [InlineData(2, -3)]
+    [InlineData(2, int.MaxValue)]
+    [InlineData(int.MinValue, int.MinValue)]
+    public void Sections_that_cannot_be_are_refused_at_once(int boards, int sections) => BreakDown.SawSections(A.Thing("pallet"), boards, sections).Ok.ShouldBeFalse();
 
     [Fact]
     public void An_offcut_worth_keeping_comes_back_with_its_bad_places()
@@ -43,10 +66,15 @@ public class BreakDownTests
         var boards = A.Thing("board", 4, name: "Deck boards", faults: [new("piece", 1.5, 1.6)], measures: [("length", 1.9)]);
         var cut = BreakDown.CutOff(boards, .8).OrThrow();
         cut.Left!.Count.ShouldBe(3);
-        var offcut = cut.Pieces.ShouldHaveSingleItem();
+        cut.Pieces.Select(p => p.Name).ShouldBe(["Deck boards, cut", "Deck boards, offcut"]);
+        var (piece, offcut) = (cut.Pieces[0], cut.Pieces[1]);
+        piece.Values["length"].ShouldBe(.8, 1e-9);
+        piece.Faults.ShouldBeEmpty();
         offcut.Values["length"].ShouldBe(1.097, 1e-9);
         offcut.Faults.ShouldHaveSingleItem().From.ShouldBe(.697, 1e-9);
-        BreakDown.CutOff(boards, 1.7).OrThrow().Pieces.ShouldBeEmpty();
+        // The bad place goes with the longer piece, and the bit that is left is not worth keeping.
+        BreakDown.CutOff(boards, 1.7).OrThrow().Pieces.ShouldHaveSingleItem().Faults.ShouldHaveSingleItem().From.ShouldBe(1.5, 1e-9);
+        BreakDown.CutOff(boards, .1).Problems.Single().Sentence.ShouldContain("not kept track of");
         BreakDown.CutOff(boards, 2.0).Problems.Single().Field.ShouldBe("length");
         BreakDown.CutOff(A.FoodTub(), .1).Ok.ShouldBeFalse();
     }
@@ -56,8 +84,8 @@ public class BreakDownTests
         => Gen.Select(Gen.Double[.5, 4], Gen.Double[.05, 3.9]).Sample((whole, length) =>
         {
             var cut = BreakDown.CutOff(A.Thing("board", measures: [("length", whole), ("width", .1)]), length);
-            if (!cut.Ok) (length > whole).ShouldBeTrue();
-            else (length + cut.Value.Pieces.Sum(p => p.Values["length"])).ShouldBeLessThanOrEqualTo(whole);
+            if (!cut.Ok) (length >= whole || length < .2).ShouldBeTrue();
+            else cut.Value.Pieces.Sum(p => p.Values["length"]).ShouldBeLessThanOrEqualTo(whole);
         }, iter: 300);
 
     [Fact]

@@ -110,10 +110,10 @@ public class InspectionTests
                 foreach (var design in Core.Designs.Catalogue.All) design.Find(heap).Sources.ShouldBeEmpty();
                 Core.Matching.Supply.Fill(
                     [
-                        new Core.Designs.PiecesNeeded("p", "p", 2, .3, .02, .01, false, null), new Core.Designs.SheetNeeded("s", "s", .2, .1, null, null), new Core.Designs.LineNeeded("l", "l", 1, 0, 1, true, false, null),
-                        new Core.Designs.LineNeeded("m", "m", 1, 0, 1, false, false, null), new Core.Designs.SticksNeeded("k", "k", 1, .2, .001, null),
+                        new Core.Designs.PiecesNeeded("p", "p", 2, .3, .02, .01, Seat.Clear, null), new Core.Designs.SheetNeeded("s", "s", .2, .1, Core.Designs.Sheeting.Either, null), new Core.Designs.LineNeeded("l", "l", 1, 0, 1, true, Seat.Clear, null),
+                        new Core.Designs.LineNeeded("m", "m", 1, 0, 1, false, Seat.Clear, null), new Core.Designs.SticksNeeded("k", "k", 1, .2, .001, Seat.Clear, null), new Core.Designs.SoilNeeded("soil", "soil", 9, "topsoil-compost"),
                     ],
-                    heap).Takes.ShouldBeEmpty();
+                    heap, Grown.Ornamentals).Takes.ShouldBeEmpty();
             }
         }
     }

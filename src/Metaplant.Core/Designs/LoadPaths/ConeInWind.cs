@@ -5,35 +5,88 @@ using Metaplant.Core.Supports;
 
 namespace Metaplant.Core.Designs.LoadPaths;
 
-/// <summary>A cone of sticks in full leaf in a gust, held down by a peg at each foot. Lengths in m.</summary>
+/// <summary>
+/// A cone of sticks in full leaf in a gust: held down by a peg at each foot, its sticks bent between foot and tie. The leaves stand out from the sticks by half the spread of the crop on each side. Lengths in m.
+/// </summary>
+/// <param name="ThinThird">Thickness of a stick in the middle of its thinnest third.</param>
 /// <param name="Mass">Of the sticks and line, kg. The plants' own weight is left out.</param>
-public sealed record ConeInWind(string Part, int Legs, double Radius, double TieHeight, double Above, double PegDiameter, double PegDepth, double Mass) : LoadPath
+/// <param name="Spread">Of the crop, across.</param>
+public sealed record ConeInWind(
+    string Part, int Legs, double Radius, double TieHeight, double ThinThird, double PegDiameter, double PegDepth, double Mass, double Spread, Condition Condition, string Grade) : LoadPath
 {
+    /// <summary>Spread counted on while no crop is chosen, m: a runner bean's or a sweet pea's in full leaf.</summary>
+    public const double UnknownSpread = .30;
+
     public override IEnumerable<Check> Work(Brief brief)
+        => [Uplift(brief).Guarding([Quantity.Wind], Quantity.Feet, Quantity.Ground), Bending(brief).Guarding([Quantity.Wind, Quantity.Wear], Quantity.Feet, Quantity.Thickness)];
+
+    /// <summary>The depth in m that the pegs must be driven to, whatever they are now.</summary>
+    public double PegDepthNeeded(Brief brief) => Stake.EmbedmentFor(Pull(brief), PegDiameter, PegGround(brief).Value, brief.Handbook[Grounds.ShaftFriction]);
+
+    /// <summary>Pull on the far foot in N, with the factor on wind, the part of the weight counted on, and the safety of the peg.</summary>
+    private double Pull(Brief brief)
     {
-        Term gust = brief.Handbook.Term(brief.GustId), drag = brief.Handbook.Term(Gusts.Drag), leaves = brief.Handbook.Term(Gusts.Leaves), friction = brief.Handbook.Term(Grounds.ShaftFriction);
-        double speed = gust.Value, pressure = Wind.Pressure(speed), outline = Radius * TieHeight;
-        var force = Wind.Force(pressure, outline, drag.Value, leaves.Value);
-        double height = TieHeight / 2, weight = Mass * Medium.Gravity;
-        var uplift = Math.Max(0, Cone.Uplift(Legs, Radius, force, height, brief.Factors.WeightCountedOn * weight));
-        var ground = brief.Handbook.Term(Grounds.PegWeight);
-        var peg = Stake.PullOut(PegDiameter, PegDepth, ground.Value, friction.Value);
-        Sum wind = Sum.Of(
+        var wind = Wind(brief).Value;
+        var lifts = brief.Factors.Surcharge * wind * TieHeight / 2 - brief.Factors.WeightCountedOn * Mass * Medium.Gravity * Cone.Lever(Legs, Radius);
+        return Math.Max(0, lifts) * Cone.ShareOfFarFoot(Legs, Radius) * brief.Handbook[Grounds.PegSafety];
+    }
+
+    private Sum Wind(Brief brief)
+    {
+        Term gust = brief.Handbook.Term(brief.GustId), drag = brief.Handbook.Term(Gusts.Drag), leaves = brief.Handbook.Term(Gusts.Leaves);
+        var outline = (Radius + Spread) * TieHeight;
+        return Sum.Of(
             "Wind on the leafy cone", "F = 0.613 v² × c A φ",
-            [gust, drag, new("A", "outline of the cone, r H", outline, Unit.SquareMetre), leaves],
-            force, Unit.Newton, "EN 1991-1-4 for the pressure; drag and solidity assumed", "Summer gust; take it down before winter");
-        Sum pull = Sum.Of(
-            "Pull on the far foot", "U = (F z − γ W r cos(π/n)) ÷ d",
+            [gust, drag, new("A", "outline of the cone and its leaves, (r + s) H", outline, Unit.SquareMetre), new("s", "spread of the crop", Spread, Unit.Metre), leaves],
+            Supports.Wind.Force(Supports.Wind.Pressure(gust.Value), outline, drag.Value, leaves.Value), Unit.Newton, "EN 1991-1-4 for the pressure; drag and solidity assumed", "Summer gust; take it down before winter",
+            brief.Crop is null ? "No crop chosen: the spread of a runner bean" : "Spread of the crop chosen");
+    }
+
+    private Check Uplift(Brief brief)
+    {
+        if (brief.Site != Site.Soil) return Check.AskAProfessional("uplift", "Lifted by the wind", "Pegs cannot be driven here: it must be held down some other way, by somebody who knows.", Part);
+        var wind = Wind(brief);
+        double height = TieHeight / 2, weight = Mass * Medium.Gravity, pull = Pull(brief);
+        Term ground = PegGround(brief), friction = brief.Handbook.Term(Grounds.ShaftFriction);
+        var peg = Stake.PullOut(PegDiameter, PegDepth, ground.Value, friction.Value);
+        Sum lifts = Sum.Of(
+            "Pull on the far foot", "U = FS (γ_Q F z − γ W r cos(π/n)) × d ÷ Σd²",
             [
-                new("F", "wind", force, Unit.Newton), new("z", "its height, half way up", height, Unit.Metre), new("W", "weight of sticks and line", weight, Unit.Newton),
-                new("r cos(π/n)", "lever of the weight", Cone.Lever(Legs, Radius), Unit.Metre), new("d", "far foot from the tipping edge", Cone.FarLeg(Legs, Radius), Unit.Metre), brief.Handbook.Term(CodeFactors.WeightCountedOnId) with { Symbol = "γ" },
+                new("F", "wind", wind.Value, Unit.Newton), new("z", "its height, half way up", height, Unit.Metre), new("W", "weight of sticks and line", weight, Unit.Newton), new("r cos(π/n)", "lever of the weight", Cone.Lever(Legs, Radius), Unit.Metre),
+                new("d ÷ Σd²", "share of the far foot, 1/m", Cone.ShareOfFarFoot(Legs, Radius), Unit.One), brief.Handbook.Term(CodeFactors.SurchargeId), brief.Handbook.Term(CodeFactors.WeightCountedOnId) with { Symbol = "γ" }, brief.Handbook.Term(Grounds.PegSafety),
             ],
-            uplift, Unit.Newton, "Moments about the edge between two feet", "Leaves are bushier above, so the wind is taken at half height");
+            pull, Unit.Newton, "Moments about the edge between two feet; the feet that lift share by their distance from it", "Leaves are bushier above, so the wind is taken at half height");
         Sum holds = Sum.Of(
             "Hold of one peg", "π d L tan δ × γ_g L/2", [new("d", "thickness of the peg", PegDiameter, Unit.Metre), new("L", "depth in the ground", PegDepth, Unit.Metre), friction, ground],
-            peg, Unit.Newton, "Skin friction under the mean weight of soil beside the peg", "Each foot is lashed to a peg");
-        yield return Check.Compare(
-            "uplift", "Lifted by the wind", LoadCase.Normal, uplift, peg, Unit.Newton, $"A gust of {speed:0} m/s in full leaf.", Part, [wind, pull, holds],
-            new Remedy("Pegs at least this deep", Stake.EmbedmentFor(uplift, PegDiameter, ground.Value, friction.Value), Unit.Metre));
+            peg, Unit.Newton, "Skin friction under the mean weight of soil beside the peg", "Each foot is lashed to a peg", brief.GroundId is null ? "Nobody has looked at the ground: taken as loose" : "Ground as told");
+        return Check.Compare(
+            "uplift", "Lifted by the wind", LoadCase.Normal, pull, peg, Unit.Newton, "A gust in full leaf.", Part, [wind, lifts, holds], new Remedy("Pegs at least this deep", PegDepthNeeded(brief), Unit.Metre));
     }
+
+    private Check Bending(Brief brief)
+    {
+        var wind = Wind(brief);
+        var length = Math.Sqrt(TieHeight * TieHeight + Radius * Radius);
+        var moment = brief.Factors.Surcharge * wind.Value * length / (8 * Legs);
+        var stress = 32 * moment / (Math.PI * Math.Pow(ThinThird, 3));
+        var strength = Timbers.Get(brief.Handbook, Grade).ShortBending(Condition, brief.Handbook);
+        Sum bent = Sum.Of(
+            "Bending of a stick", "σ = 32 M ÷ π d³, M = γ_Q F L ÷ 8 n",
+            [
+                new("F", "wind", wind.Value, Unit.Newton), new("L", "stick from foot to tie", length, Unit.Metre), new("n", "sticks", Legs, Unit.Count), new("d", "thickness in the thinnest third", ThinThird, Unit.Metre),
+                brief.Handbook.Term(CodeFactors.SurchargeId), brief.Handbook.Term(Timbers.ShortLoadId),
+            ],
+            stress, Unit.Pascal, "Each stick a beam from foot to tie under its share of the wind; EN 1995-1-1 for the strength of wood of unknown sort");
+        return Check.Compare(
+            "stick-bending", "Sticks bent by the wind", LoadCase.Normal, stress, strength, Unit.Pascal, "Each stick takes its share of the gust.", "stick", [wind, bent],
+            new Remedy("Sticks at least this thick where they are thinnest", ThinThird * Math.Cbrt(stress / strength), Unit.Metre));
+    }
+
+    /// <summary>The weight of the ground round the pegs: as told, or loose while nobody has looked. Clay holds by sticking to them; its weight, as of firm sand, is the lesser.</summary>
+    private static Term PegGround(Brief brief) => brief.Handbook.Term(brief.GroundId switch
+    {
+        null => "ground.loose-sand.weight",
+        { } id when id.EndsWith("clay", StringComparison.Ordinal) => Grounds.PegWeight,
+        { } id => $"ground.{id}.weight",
+    });
 }

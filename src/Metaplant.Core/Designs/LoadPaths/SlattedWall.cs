@@ -8,7 +8,8 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="Depth">Soil above its lower edge.</param>
 public sealed record SlattedWall(string Part, string Name, BoardSection Slat, double Span, int Spans, string Grade, Condition Condition, double Depth) : LoadPath
 {
-    public override IEnumerable<Check> Work(Brief brief) => [Case(brief, LoadCase.Normal), Case(brief, LoadCase.BlockedDrain)];
+    public override IEnumerable<Check> Work(Brief brief)
+        => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.Select(c => Case(brief, c).Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People, Quantity.Wear], Quantity.Thickness));
 
     /// <summary>The slat in one load case, for walls that add its stress to their own.</summary>
     public BoardBending Bending(Brief brief, LoadCase loadCase)

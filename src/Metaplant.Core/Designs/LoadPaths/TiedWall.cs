@@ -12,7 +12,8 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="Height">Soil against the wall, m.</param>
 public sealed record TiedWall(string Part, string Name, SlattedWall Lowest, int SlatsInAll, double Span, int Spans, double Height) : LoadPath
 {
-    public override IEnumerable<Check> Work(Brief brief) => [Case(brief, LoadCase.Normal), Case(brief, LoadCase.BlockedDrain)];
+    public override IEnumerable<Check> Work(Brief brief)
+        => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.Select(c => Case(brief, c).Guarding([Quantity.Wetness, Quantity.People, Quantity.Wear], Quantity.Thickness, Quantity.Ties));
 
     private Check Case(Brief brief, LoadCase loadCase)
     {

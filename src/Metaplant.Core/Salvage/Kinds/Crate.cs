@@ -38,7 +38,7 @@ public sealed class Crate : SalvageKind<CrateMeasures>
 
     public override IReadOnlyList<Substance> Substances { get; } = [Substance.Softwood, Substance.Hardwood];
 
-    public override IReadOnlyList<string> LookFor { get; } = ["chemical-smell", "rot", "old-paint", "mark-treated", Findings.OwnerVouches, Findings.Nails, Findings.Weathered, Findings.Poor, Findings.LookedOver];
+    public override IReadOnlyList<string> LookFor { get; } = [.. Signs.Packing, "chemical-smell", "rot", "old-paint", "mark-treated", Findings.OwnerVouches, Findings.Nails, Findings.Weathered, Findings.Poor, Findings.LookedOver];
 
     protected override void Cross(MeasureReader r) => r.Refuse(r["boardHeight"] > r["height"] + 1e-9, "boardHeight", "A side board cannot be higher than the crate.");
 

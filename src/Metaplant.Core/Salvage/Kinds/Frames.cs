@@ -84,7 +84,7 @@ public sealed record ReelMeasures(double Flange, double Barrel, double Height) :
 public sealed class CableReel() : ListedKind<ReelMeasures>(
     "cable-reel", "Cable reel", "Frames",
     [Field.Length("flange", "Across the flange", .2, 2.5, .9, "Rim to rim"), Field.Length("barrel", "Across the barrel", .1, 1.8, .45, "The drum between the flanges"), Field.Length("height", "Height lying", .15, 1.5, .6, "Floor to the upper flange")],
-    [Substance.Softwood, Substance.Plywood, Substance.Steel], [.. Signs.Wood, "wobbles"])
+    [Substance.Softwood, Substance.Plywood, Substance.Steel], [.. Signs.Packing, .. Signs.Wood, "wobbles"])
 {
     protected override void Cross(MeasureReader r) => r.Refuse(r["barrel"] >= r["flange"], "barrel", "The barrel is as wide as its flanges.");
 

@@ -11,7 +11,7 @@ public sealed record FixingMeasures(int Pieces, double Length, double Diameter) 
 public sealed class Fixings() : ListedKind<FixingMeasures>(
     "fixings", "Screws, nails or bolts", "Fixings and hardware",
     [Field.Count("pieces", "How many of this sort", 1, 5000, 50, "Weigh ten, then all"), Field.Length("length", "Length", .008, .4, .060, "Under the head to the point"), Field.Length("diameter", "Thickness", .0015, .02, .004, "Across the thread", quick: false)],
-    [Substance.Steel, Substance.ZincCoatedSteel, Substance.Aluminium], [Findings.RustThrough, Findings.RustSurface, "bent"])
+    [Substance.Steel, Substance.ZincCoatedSteel, Substance.Aluminium, Substance.Brass, Substance.Copper], [Findings.RustThrough, Findings.RustSurface, "bent"])
 {
     protected override void Cross(MeasureReader r) => r.Refuse(r["diameter"] > r["length"], "diameter", "It cannot be thicker than it is long.");
 
@@ -34,7 +34,7 @@ public sealed record HardwareMeasures(double WorkingLoad, double Size) : Measure
 public sealed class Hardware() : ListedKind<HardwareMeasures>(
     "hardware", "Shackle, hook or ring", "Fixings and hardware",
     [new("workingLoad", "Marked working load", Unit.Kilogram, 0, 20000, 250, "Stamped on it; 0 when there is none", Quick: true), Field.Length("size", "Size", .005, .4, .05, "Across the eye or bow")],
-    [Substance.ZincCoatedSteel, Substance.Steel], ["mark-load", "bent", Findings.RustThrough, Findings.RustSurface, Findings.Cracked])
+    [Substance.ZincCoatedSteel, Substance.Steel, Substance.Brass, Substance.Bronze], ["mark-load", "bent", Findings.RustThrough, Findings.RustSurface, Findings.Cracked])
 {
     protected override HardwareMeasures Make(MeasureReader r) => new(r["workingLoad"], r["size"]);
 

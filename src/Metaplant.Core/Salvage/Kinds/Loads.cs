@@ -36,7 +36,7 @@ public sealed class StickPile() : LoadKind("stick-pile", "Sticks", .4, [Substanc
 
 public sealed class LeafPile() : LoadKind("leaves", "Leaves or leaf mould", .4, [Substance.PlantMatter], ["suppresses", "weed-roots", "salty"], Ink.Wood, "Mulch, or fill that sinks to a fifth.");
 
-public sealed class ChipPile() : LoadKind("woodchip", "Woodchip", .8, [Substance.DryWood, Substance.GreenWood], ["chemical-smell", "old-paint", "mark-treated", "suppresses"], Ink.Wood, "Paths and mulch; dug in it takes nitrogen.");
+public sealed class ChipPile() : LoadKind("woodchip", "Woodchip", .8, [Substance.DryWood, Substance.GreenWood], [.. Signs.Packing, "chemical-smell", "old-paint", "mark-treated", "suppresses"], Ink.Wood, "Paths and mulch; dug in it takes nitrogen.");
 
 public sealed class GreenPile() : LoadKind("green-waste", "Green waste", .4, [Substance.PlantMatter], ["weedkiller-unknown", "bean-test-failed", "bean-test-passed", "weed-roots", "salty"], Ink.Plant, "For the heap, or the warm middle of a deep bed.");
 
@@ -45,5 +45,7 @@ public sealed class CompostPile() : LoadKind("compost", "Compost", .5, [Substanc
 public sealed class ManurePile() : LoadKind("manure", "Manure", .5, [Substance.Manure], ["weedkiller-unknown", "bean-test-failed", "bean-test-passed", "fresh"], Ink.Soil, "Rotted, under the roots.");
 
 public sealed class SoilPile() : LoadKind("soil", "Soil", .6, [Substance.Earth], ["chemical-smell", "unknown-site", "weed-roots", "salty"], Ink.Soil, "With compost, the medium itself.");
+
+public sealed class AshPile() : LoadKind("ash", "Ash", .02, [Substance.WoodAsh, Substance.TreatedAsh], ["chemical-smell", "unknown-site"], Ink.Metal, "A thin dusting in spring sweetens sour soil; never near blueberries, never on seedlings.");
 
 public sealed class GritPile() : LoadKind("grit", "Grit, gravel or shell", .2, [Substance.Stone], ["chemical-smell", "salty"], Ink.Metal, "Pads over holes, filters at outlets.");

@@ -61,8 +61,8 @@ public class Pallet : SalvageKind<PalletMeasures>
     public override IReadOnlyList<MeasureField> Fields { get; } =
     [
         new("slatLength", "Length of the slats", Unit.Metre, .3, 2.5, 1.2, "Along a top board, end to end", Quick: true),
-        new("depth", "Across the slats", Unit.Metre, .3, 2.5, .8, "Across the boards, outside to outside", Quick: true),
-        new("slats", "Slats on top", Unit.Count, 2, 20, 6, "Count the top boards", Quick: true),
+        new("depth", "Across the slats", Unit.Metre, .05, 2.5, .8, "Across the boards, outside to outside", Quick: true),
+        new("slats", "Slats on top", Unit.Count, 1, 20, 6, "Count the top boards", Quick: true),
         new("slatWidth", "Width of a slat", Unit.Metre, .05, .25, .095, "Across one board"),
         new("slatThickness", "Thickness of a slat", Unit.Metre, .008, .04, .018, "The end of a board"),
         new("bearers", "Bearers", Unit.Count, 2, 5, 3, "Count what the boards are nailed to"),
@@ -75,7 +75,7 @@ public class Pallet : SalvageKind<PalletMeasures>
 
     public sealed override IReadOnlyList<string> LookFor { get; } =
     [
-        Findings.FumigantMark, Findings.HeatMark, Findings.OwnerVouches, "chemical-smell", "rot", "mark-treated", Findings.Nails, Findings.Warped, Findings.Weathered, Findings.Poor, Findings.LookedOver,
+        Findings.FumigantMark, Findings.HeatMark, Findings.OwnerVouches, "creosote", "chemical-smell", "rot", "mark-treated", "old-paint", Findings.Nails, Findings.Warped, Findings.Weathered, Findings.Poor, Findings.LookedOver,
     ];
 
     protected override void Cross(MeasureReader r)

@@ -38,13 +38,13 @@ public sealed class Pole() : LongKind("pole", "Oar or pole", "Sticks", 2.4, .045
         => new("pole", "As it is", [new(Form.Pole, "Pole", 1, 1, m.Length, m.Thickness, m.Thickness)], 2, [], "A post, a ridge or the leg of a tripod.");
 }
 
-public sealed class SteelRod() : LongKind("steel-rod", "Steel rod", "Metal and pipe", 2.0, .010, .05, [Substance.Steel], [.. Signs.Metal], Ink.Metal)
+public sealed class SteelRod() : LongKind("steel-rod", "Steel rod", "Metal and pipe", 2.0, .010, .05, [Substance.Steel, Substance.ZincCoatedSteel, Substance.Brass, Substance.Bronze, Substance.Copper], [.. Signs.Metal], Ink.Metal)
 {
     protected override Way Give(Thing thing, PoleMeasures m)
         => new("rod", "Cut to length", [new(Form.Rod, "Rod", 1, 1, m.Length, m.Thickness, m.Thickness)], 4, ["Hacksaw", "File"], "Pegs and pins. Cap every end that stands up.");
 }
 
-public sealed class Conduit() : LongKind("conduit", "Conduit or stiff pipe", "Metal and pipe", 3.0, .020, .2, [Substance.Pvc, Substance.ZincCoatedSteel, Substance.Aluminium], [.. Signs.Pipe], Ink.Plastic)
+public sealed class Conduit() : LongKind("conduit", "Conduit or stiff pipe", "Metal and pipe", 3.0, .020, .2, [Substance.Pvc, Substance.ZincCoatedSteel, Substance.Aluminium, Substance.Copper, Substance.Brass, Substance.Lead], [.. Signs.Pipe], Ink.Plastic)
 {
     protected override Way Give(Thing thing, PoleMeasures m)
         => new("pipe", "Cut to length", [new(Form.Pipe, "Pipe", 1, 1, m.Length, m.Thickness, m.Thickness)], 4, ["Fine saw", "File"], "Sleeves, crossbars; bends little without a former.");

@@ -12,9 +12,9 @@ public abstract class SawnKind : SalvageKind<SawnMeasures>
 {
     public sealed override string Group => "Boards and posts";
 
-    public override IReadOnlyList<Substance> Substances { get; } = [Substance.Softwood, Substance.Hardwood];
+    public override IReadOnlyList<Substance> Substances { get; } = [Substance.Softwood, Substance.Hardwood, Substance.DryWood];
 
-    public sealed override IReadOnlyList<string> LookFor { get; } = [.. Signs.Wood, Findings.LookedOver];
+    public sealed override IReadOnlyList<string> LookFor { get; } = [.. Signs.Packing, Findings.OwnerVouches, .. Signs.Wood, Findings.LookedOver];
 
     protected abstract Form Form { get; }
 
@@ -86,7 +86,7 @@ public sealed class HeavyTimber : SawnKind
 
     public override string Name => "Railway-size timber";
 
-    public override IReadOnlyList<Substance> Substances { get; } = [Substance.Hardwood, Substance.Softwood];
+    public override IReadOnlyList<Substance> Substances { get; } = [Substance.Hardwood, Substance.Softwood, Substance.DryWood];
 
     public override IReadOnlyList<MeasureField> Fields { get; } =
     [

@@ -28,9 +28,9 @@ public abstract class SheetKind(string id, string name, double length, double wi
         => [new("cut", "Cut to size", [new(form, Name, 1, 1, m.Length, m.Width, m.Thickness)], 8, form == Form.Panel ? ["Hand saw"] : ["Tin snips", "File"], use)];
 }
 
-public sealed class FlatSheet() : SheetKind("flat-sheet", "Flat sheet", 1.2, .8, .0008, [Substance.ZincCoatedSteel, Substance.Steel, Substance.Aluminium, Substance.Pvc, Substance.FibreCement], [.. Signs.Metal, "fibre-cement", "brittle"], Form.Sheet, Ink.Metal, "A lining, a catch tray or a cover. File every edge.");
+public sealed class FlatSheet() : SheetKind("flat-sheet", "Flat sheet", 1.2, .8, .0008, [Substance.ZincCoatedSteel, Substance.Steel, Substance.Aluminium, Substance.Pvc, Substance.FibreCement, Substance.Copper, Substance.Lead], [.. Signs.Metal, "fibre-cement", "brittle"], Form.Sheet, Ink.Metal, "A lining, a catch tray or a cover. File every edge.");
 
-public sealed class Ply() : SheetKind("ply", "Ply or board", 1.22, .8, .012, [Substance.Plywood, Substance.Fibreboard], [.. Signs.Wood], Form.Panel, Ink.Wood, "Exterior ply stands a few years outdoors; every other board falls apart.");
+public sealed class Ply() : SheetKind("ply", "Ply or board", 1.22, .8, .012, [Substance.Plywood, Substance.Fibreboard, Substance.Softwood, Substance.Hardwood], [.. Signs.Packing, .. Signs.Wood], Form.Panel, Ink.Wood, "Exterior ply stands a few years outdoors; every other board falls apart.");
 
 /// <summary>A roofing sheet by its profile, m.</summary>
 public sealed record RoofingMeasures(double Length, double Width, double Thickness, double ProfileDepth, double Pitch) : Measures;

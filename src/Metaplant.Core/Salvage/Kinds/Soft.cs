@@ -31,9 +31,9 @@ public abstract class ClothKind(string id, string name, double length, double wi
     protected override IReadOnlyList<Way> BreakDown(Thing thing, FabricMeasures m) => [new("cut", "Cut to size", [new(form, form == Form.Card ? "Card" : "Liner", 1, 1, m.Length, m.Width, 0)], 3, ["Scissors"], use)];
 }
 
-public sealed class Fabric() : ClothKind("fabric", "Cloth", 2, 1.5, [Substance.WovenCloth, Substance.NaturalFibre], [.. Signs.Soft], Form.Fabric, "Worn places cut away; lets water through.");
+public sealed class Fabric() : ClothKind("fabric", "Cloth", 2, 1.5, [Substance.WovenCloth, Substance.NaturalFibre, Substance.SyntheticFibre], [Findings.Tarred, .. Signs.Soft], Form.Fabric, "Worn places cut away; lets water through.");
 
-public sealed class PlasticFilm() : ClothKind("film", "Film or tarpaulin", 4, 3, [Substance.Film], [.. Signs.Soft], Form.Film, "Lines walls; never closes a foot. Pierced where water must pass.");
+public sealed class PlasticFilm() : ClothKind("film", "Film or tarpaulin", 4, 3, [Substance.Film], [Findings.PlasticMark, .. Signs.Soft], Form.Film, "Lines walls; never closes a foot. Pierced where water must pass.");
 
 public sealed class Card() : ClothKind("card", "Card", 1.2, .9, [Substance.Paper], ["chemical-smell", "printed", "taped", "rot"], Form.Card, "Over open ground under a bed; gone within a season.");
 

@@ -9,7 +9,7 @@ namespace Metaplant.Core.Salvage.Kinds;
 internal static class Tubs
 {
     public static IReadOnlyList<Substance> Substances { get; } =
-        [Substance.Polyethylene, Substance.UnknownPlastic, Substance.ZincCoatedSteel, Substance.Steel, Substance.CastIron, Substance.EnamelledIron];
+        [Substance.Polyethylene, Substance.UnknownPlastic, Substance.ZincCoatedSteel, Substance.Steel, Substance.CastIron, Substance.EnamelledIron, Substance.Copper];
 
     public static IReadOnlyList<string> LookFor { get; } = [.. Signs.Vessel, Findings.LookedOver];
 
@@ -83,7 +83,7 @@ public sealed class RoundTubKind() : RoundVesselKind("round-tub", "Round tub", .
 
 public sealed class Bucket() : RoundVesselKind("bucket", "Bucket", .30, .24, .29, .002, Tubs.Substances);
 
-public sealed class Pan() : RoundVesselKind("pan", "Pan or basin", .40, .34, .15, .0015, [Substance.EnamelledIron, Substance.Aluminium, Substance.ZincCoatedSteel, Substance.Steel, Substance.Polyethylene]);
+public sealed class Pan() : RoundVesselKind("pan", "Pan or basin", .40, .34, .15, .0015, [Substance.EnamelledIron, Substance.Aluminium, Substance.ZincCoatedSteel, Substance.Steel, Substance.Polyethylene, Substance.Copper, Substance.Brass]);
 
 /// <summary>A box-shaped tub whose sides slope evenly, measured inside, m.</summary>
 public sealed record TaperedTubMeasures(double TopLength, double TopWidth, double BottomLength, double BottomWidth, double Height, double Wall) : Measures, IVessel

@@ -27,7 +27,7 @@ public sealed class FreeFormVessel() : ListedKind<FreeFormMeasures>(
         Field.Length("bottomLength", "Length at the foot", .05, 8, 1.5, "Along the floor", quick: false), Field.Length("bottomWidth", "Width at the foot", .02, 3, .45, "Across the floor", quick: false),
         Tubs.Wall with { Typical = .006 },
     ],
-    [Substance.UnknownPlastic, Substance.Polyethylene, Substance.Steel, Substance.CastIron, Substance.Softwood], [.. Signs.Vessel])
+    [Substance.UnknownPlastic, Substance.Polyethylene, Substance.Steel, Substance.CastIron, Substance.Softwood], [.. Signs.Vessel, "rot", Findings.Treated])
 {
     protected override void Cross(MeasureReader r)
     {
@@ -70,12 +70,14 @@ public sealed class FreeFormVessel() : ListedKind<FreeFormMeasures>(
     }
 }
 
-/// <summary>A vessel known by the water poured in, in m³, and its height in m.</summary>
-public sealed record PouredMeasures(PouredVessel Shape, double Wall) : Measures, IVessel
+/// <summary>A vessel known by the water poured in, in m³, its height and its longest side in m. Nobody knows its shape, so it is never taken for a round one.</summary>
+public sealed record PouredMeasures(PouredVessel Shape, double Longest, double Wall) : Measures, IVessel
 {
     public Vessel Inside => Shape;
 
-    public VesselWall WallKind => VesselWall.Hoop;
+    public VesselWall WallKind => VesselWall.Plate;
+
+    public double LongestSide(double level) => Math.Max(Longest, Shape.SectionAt(level).Length);
 
     public double? CutDownTo => null;
 
@@ -86,10 +88,11 @@ public sealed record PouredMeasures(PouredVessel Shape, double Wall) : Measures,
 
 public sealed class PouredKind() : ListedKind<PouredMeasures>(
     "poured", "Odd vessel, by buckets", "Vessels",
-    [new("volume", "It took", Unit.CubicMetre, .002, 5, .060, "Buckets of water poured in, counted", Quick: true), Field.Length("height", "Height inside", .05, 1.5, .35, "From the lowest point up to the rim"), Tubs.Wall],
+    [new("volume", "It took", Unit.CubicMetre, .002, 5, .060, "Buckets of water poured in, counted", Quick: true), Field.Length("height", "Height inside", .05, 1.5, .35, "From the lowest point up to the rim"), Tubs.Wall,
+        Field.Length("longest", "Longest side", .05, 4, .6, "The longest straight side, inside", quick: false)],
     Tubs.Substances, [.. Signs.Vessel])
 {
-    protected override PouredMeasures Make(MeasureReader r) => new(new PouredVessel(r["volume"], r["height"]), r["wall"]);
+    protected override PouredMeasures Make(MeasureReader r) => new(new PouredVessel(r["volume"], r["height"]), r["longest"], r["wall"]);
 
     protected override View Draw(PouredMeasures m)
     {
@@ -108,7 +111,7 @@ public sealed record BasketMeasures(double Top, double Foot, double Height) : Me
 public sealed class Basket() : ListedKind<BasketMeasures>(
     "basket", "Basket", "Vessels",
     [Field.Length("top", "Across the top", .1, 1.5, .45, "Rim to rim, inside"), Field.Length("foot", "Across the foot", .05, 1.5, .34, "Across the floor"), Field.Length("height", "Height", .05, 1.2, .30, "From the floor to the rim")],
-    [Substance.DryWood, Substance.Wire, Substance.UnknownPlastic], ["chemical-smell", "rot", "brittle", "torn", Findings.Weathered, Findings.Poor])
+    [Substance.DryWood, Substance.Wire, Substance.UnknownPlastic], [Findings.PlasticMark, "chemical-smell", "rot", "brittle", "torn", Findings.Weathered, Findings.Poor])
 {
     protected override BasketMeasures Make(MeasureReader r) => new(r["top"], r["foot"], r["height"]);
 
@@ -183,7 +186,7 @@ public sealed record TubeMeasures(double Diameter, double Length, double Wall) :
 public sealed class Tube() : ListedKind<TubeMeasures>(
     "tube", "Tube or duct", "Vessels",
     [Field.Length("diameter", "Across, inside", .08, 1.2, .20, "Inside to inside"), Field.Length("length", "Length", .2, 6, 1.2, "End to end"), Tubs.Wall with { Typical = .0006 }],
-    [Substance.ZincCoatedSteel, Substance.Aluminium, Substance.Pvc, Substance.Polyethylene, Substance.FiredClay, Substance.Concrete, Substance.FibreCement], ["fibre-cement", Findings.HeldChemical, Findings.HeldUnknown, Findings.HeldFood, Findings.HeldGarden, .. Signs.Pipe])
+    [Substance.ZincCoatedSteel, Substance.Aluminium, Substance.Pvc, Substance.Polyethylene, Substance.FiredClay, Substance.Concrete, Substance.FibreCement, Substance.Copper], ["fibre-cement", Findings.HeldChemical, Findings.HeldUnknown, Findings.HeldFood, Findings.HeldGarden, .. Signs.Pipe])
 {
     protected override TubeMeasures Make(MeasureReader r) => new(r["diameter"], r["length"], r["wall"]);
 

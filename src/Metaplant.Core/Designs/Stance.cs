@@ -1,0 +1,27 @@
+namespace Metaplant.Core.Designs;
+
+/// <summary>How a thing stands. Every design says so, and from it follows whether it can tip and what presses on what is below.</summary>
+public abstract record Stance
+{
+    /// <summary>Area in m² that its weight is spread over, for the load on a floor.</summary>
+    public abstract double FloorArea { get; }
+}
+
+/// <summary>Built into open ground or standing in it by its own walls or sticks: it does not tip as a whole.</summary>
+/// <param name="Area">m² of ground it covers.</param>
+public sealed record BuiltIn(double Area) : Stance
+{
+    public override double FloorArea => Area;
+}
+
+/// <summary>Stood on feet or flat on its floor, and tipping over the edge of them. Lengths in m, areas in m².</summary>
+/// <param name="Length">From the outer edge of one outer foot to that of the other, along the length.</param>
+/// <param name="Width">The same across.</param>
+/// <param name="Body">Its outline from the side: length, width and height, from the ground up to the rim.</param>
+/// <param name="FeetArea">Under all feet together.</param>
+/// <param name="FeetPart">The part that its feet are.</param>
+/// <param name="AgainstWall">True where a wall or its neighbours keep it from falling when somebody leans on it.</param>
+public sealed record OnFeet(double Length, double Width, (double Length, double Width, double Height) Body, double FeetArea, string FeetPart, bool AgainstWall) : Stance
+{
+    public override double FloorArea => Body.Length * Body.Width;
+}
