@@ -27,6 +27,7 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
             e.HasIndex(t => t.Number).IsUnique();
             e.HasIndex(t => t.Kind);
             e.Property(t => t.Name).HasMaxLength(80);
+            e.Property(t => t.History).HasDefaultValue("[]");
             e.Property(t => t.Version).IsConcurrencyToken();
         });
         modelBuilder.Entity<PhotoRow>(e =>
@@ -40,6 +41,7 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
         {
             e.ToTable("Projects");
             e.Property(p => p.Name).HasMaxLength(80);
+            e.Property(p => p.Site).HasDefaultValue("Soil");
             e.Property(p => p.Version).IsConcurrencyToken();
         });
         modelBuilder.Entity<AllocationRow>(e =>

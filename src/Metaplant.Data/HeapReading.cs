@@ -13,8 +13,10 @@ public static class HeapReading
     public static async Task<Heap> HeapAsync(this GardenContext garden, HouseRules rules, int? exceptProject = null, CancellationToken cancel = default)
     {
         var things = await garden.Things.AsNoTracking().Where(t => !t.Retired).ToListAsync(cancel);
-        var spokenFor = await garden.Allocations.AsNoTracking().Where(a => a.ProjectId != exceptProject).GroupBy(a => a.ThingId).Select(g => new { g.Key, Count = g.Sum(a => a.Count) }).ToDictionaryAsync(g => g.Key, g => g.Count, cancel);
-        return Heap.Of(things.Select(t => t.ToThing()), rules, spokenFor);
+        var shares = (await garden.SharesAsync(cancel)).Select(g => (g.Key, Shares: g.Where(s => s.ProjectId != exceptProject).OrderBy(s => s.ProjectId).ToList())).Where(g => g.Shares.Count > 0).ToList();
+        return Heap.Of(
+            things.Select(t => t.ToThing()), rules, shares.ToDictionary(g => g.Key, g => g.Shares.Sum(s => s.Count)),
+            shares.ToDictionary(g => g.Key, IReadOnlyList<string> (g) => [.. g.Shares.Select(s => s.ProjectName)]));
     }
 
     public static async Task<ILookup<int, Share>> SharesAsync(this GardenContext garden, CancellationToken cancel = default)

@@ -87,9 +87,10 @@ public static class Journal
     private static bool Same(Dictionary<string, JsonElement> a, Dictionary<string, JsonElement> b)
         => a.All(v => v.Key == nameof(IVersioned.Version) || (b.TryGetValue(v.Key, out var other) && v.Value.GetRawText() == other.GetRawText()));
 
+    /// <summary>A column that came into being after the change was journalled keeps what it has.</summary>
     private static void Fill(EntityEntry entry, Dictionary<string, JsonElement> values)
     {
-        foreach (var property in entry.Metadata.GetProperties())
+        foreach (var property in entry.Metadata.GetProperties().Where(p => values.ContainsKey(p.Name)))
         {
             if (property.Name != nameof(IVersioned.Version) || entry.State == EntityState.Detached) entry.Property(property.Name).CurrentValue = Read(property, values);
         }

@@ -25,6 +25,8 @@ public static class ProjectKeeping
         project.Crop = brief.Crop?.Id;
         project.Exposure = brief.Exposure.ToString();
         project.PeopleAtEdge = brief.PeopleAtEdge;
+        project.Site = brief.Site.ToString();
+        project.Ground = brief.GroundId;
         if (project.Id == 0) garden.Projects.Add(project);
         var kept = await garden.Allocations.Where(a => a.ProjectId == project.Id).ToDictionaryAsync(a => a.ThingId, cancel);
         foreach (var (thing, count) in fit.Supply.Counts)
@@ -36,8 +38,11 @@ public static class ProjectKeeping
         garden.Allocations.RemoveRange(kept.Values);
     }
 
+    /// <summary>The step by whose tick a project is known to hold soil.</summary>
+    public const string FillStep = "fill";
+
     public static Outcome<Brief> BriefOf(this ProjectRow project, Handbook handbook)
-        => Brief.Create(handbook, project.Medium, project.Crop, Enum.Parse<Exposure>(project.Exposure), project.PeopleAtEdge);
+        => Brief.Create(handbook, project.Medium, project.Crop, Enum.Parse<Exposure>(project.Exposure), project.PeopleAtEdge, Enum.Parse<Site>(project.Site), project.Ground);
 
     /// <summary>The project on the drawing board, with its own things counted as free.</summary>
     public static Outcome<Board> Open(this ProjectRow project, Heap heap, Brief brief)

@@ -30,6 +30,9 @@ public sealed class ThingRow : IVersioned, IJournaled
 
     public required string Faults { get; set; }
 
+    /// <summary>What was seen on what it was cut or taken out of, as JSON.</summary>
+    public string History { get; set; } = "[]";
+
     public string Place { get; set; } = "";
 
     public string Remark { get; set; } = "";
@@ -92,6 +95,11 @@ public sealed class ProjectRow : IVersioned, IJournaled
     public required string Exposure { get; set; }
 
     public bool PeopleAtEdge { get; set; }
+
+    public string Site { get; set; } = "Soil";
+
+    /// <summary>The row of grounds it stands in; null where nobody has looked.</summary>
+    public string? Ground { get; set; }
 
     public int Version { get; set; }
 }

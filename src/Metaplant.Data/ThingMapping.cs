@@ -14,13 +14,23 @@ public sealed record Particulars(string Place = "", string Remark = "", string S
 /// <summary>Between a row and the thing it keeps.</summary>
 public static class ThingMapping
 {
-    /// <summary>The form that measures are kept in; a later one says how to read this.</summary>
-    private sealed record KeptMeasures(int Form, IReadOnlyDictionary<string, double> Values);
+    /// <summary>
+    /// The form that measures are kept in. Form 1 did not say which measures were taken: there those count that are not the typical ones, since nobody measures a thing to exactly that. Form 2 names them.
+    /// </summary>
+    private sealed record KeptMeasures(int Form, IReadOnlyDictionary<string, double> Values, IReadOnlyList<string>? Taken = null)
+    {
+        public IReadOnlyCollection<string> TakenOf(SalvageKind? kind)
+            => Taken ?? [.. Values.Where(v => kind?.Fields.FirstOrDefault(f => f.Id == v.Key)?.Typical.Equals(v.Value) != true).Select(v => v.Key)];
+    }
 
     /// <summary>The thing of a row. A row was checked when it was written, so one that cannot be read is a damaged file and throws.</summary>
-    public static Thing ToThing(this ThingRow row) => Thing.Create(
-        row.Id, row.Number, row.Name, row.Kind, row.Count, JsonSerializer.Deserialize<KeptMeasures>(row.Measures)!.Values, Enum.Parse<Substance>(row.Substance),
-        JsonSerializer.Deserialize<string[]>(row.Findings)!, JsonSerializer.Deserialize<Fault[]>(row.Faults)!).OrThrow();
+    public static Thing ToThing(this ThingRow row)
+    {
+        var kept = JsonSerializer.Deserialize<KeptMeasures>(row.Measures)!;
+        return Thing.Create(
+            row.Id, row.Number, row.Name, row.Kind, row.Count, kept.Values, Enum.Parse<Substance>(row.Substance), JsonSerializer.Deserialize<string[]>(row.Findings)!, JsonSerializer.Deserialize<Fault[]>(row.Faults)!,
+            JsonSerializer.Deserialize<string[]>(row.History)!, kept.TakenOf(SalvageKinds.Find(row.Kind))).OrThrow();
+    }
 
     /// <summary>Writes what the gardener can change of a thing into its row.</summary>
     public static void Keep(this ThingRow row, Thing thing, Particulars particulars)
@@ -29,7 +39,8 @@ public static class ThingMapping
         row.Kind = thing.Kind.Id;
         row.Count = thing.Count;
         row.Substance = thing.Substance.ToString();
-        row.Measures = JsonSerializer.Serialize(new KeptMeasures(1, thing.Values));
+        row.Measures = JsonSerializer.Serialize(new KeptMeasures(2, thing.Values, [.. thing.Taken.Order(StringComparer.Ordinal)]));
+        row.History = JsonSerializer.Serialize(thing.History);
         row.Findings = JsonSerializer.Serialize(thing.Findings);
         row.Faults = JsonSerializer.Serialize(thing.Faults);
         row.Place = particulars.Place;

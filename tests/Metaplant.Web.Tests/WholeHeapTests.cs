@@ -58,11 +58,15 @@ public sealed class WholeHeapTests : IAsyncLifetime
         ((int)answer[0]!["count"]!).ShouldBe(1);
         var (_, sawn) = await server.PostAsync($"/api/things/{pallets["id"]}/saw", new { boards = 3, sections = 1, version = (int)answer[0]!["version"]! });
         ((bool)sawn![0]!["retired"]!).ShouldBeTrue("the last of the batch lies on the heap as its remains");
-        sawn[1]!["faults"]!.AsArray().Count.ShouldBe(3);
+        sawn.AsArray().Skip(1).Select(p => (int)p!["measures"]!["slats"]!).ShouldBe([3, 3], "the section, and the other half");
+        sawn.AsArray().Skip(1).ShouldAllBe(p => p!["findings"]!.AsArray().Any(f => (string)f! == "mark-heat"));
+        foreach (var (boards, sections) in ((int?, int?)[])[(0, 1), (-1, 1), (null, 1), (2, null), (2, -5), (int.MaxValue, 1)])
+            (await server.PostAsync($"/api/things/{sawn[1]!["id"]}/saw", new { boards, sections, version = (int)sawn[1]!["version"]! })).Status.ShouldBe(HttpStatusCode.BadRequest);
         var board = answer[1]!;
         var (cut, offcut) = await server.PostAsync($"/api/things/{board["id"]}/cut", new { length = .5, version = (int)board["version"]! });
         cut.ShouldBe(HttpStatusCode.OK);
-        ((double)offcut![1]!["measures"]!["length"]!).ShouldBe(.697, 1e-9);
+        offcut!.AsArray().Skip(1).Select(p => Math.Round((double)p!["measures"]!["length"]!, 6)).ShouldBe([.5, .697]);
+        offcut[2]!["history"]!.AsArray().Select(f => (string)f!).ShouldBe(["mark-heat", "pallet-wood"]);
         // What may not be cut is not cut.
         var drum = await server.AddAsync("drum", "Who knows", 1, "held-unknown");
         (await server.PostAsync($"/api/things/{drum["id"]}/break", new { way = "two-tubs", count = 1, version = (int)drum["version"]! })).Status.ShouldBe(HttpStatusCode.BadRequest);

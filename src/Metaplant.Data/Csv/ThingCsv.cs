@@ -21,7 +21,10 @@ public static class ThingCsv
 {
     public const int MostRows = 5000;
 
-    private static readonly string[] Columns = ["name", "kind", "count", "made of", "measures", "seen", "bad places", "place", "source", "permission", "cost", "keep dry", "use before", "remark"];
+    private static readonly string[] Columns = ["name", "kind", "count", "made of", "measures", "seen", "came with", "bad places", "place", "source", "permission", "cost", "keep dry", "use before", "remark"];
+
+    /// <summary>Before a measure that nobody took.</summary>
+    private const string About = "about ";
 
     // A cell that a spreadsheet would take for a formula is written with a quote before it, which reading takes away.
     private static CsvConfiguration Configuration => new(CultureInfo.InvariantCulture)
@@ -71,7 +74,7 @@ public static class ThingCsv
     private static IEnumerable<string> Cells(ThingRow row, Thing thing) =>
     [
         row.Name, row.Kind, row.Count.ToString(CultureInfo.InvariantCulture), thing.Substance.Name(),
-        string.Join("; ", thing.Kind.Fields.Select(f => $"{f.Id} {MeasureText.Write(thing.Values[f.Id], f.Unit)}")), string.Join("; ", thing.Findings),
+        string.Join("; ", thing.Kind.Fields.Select(f => $"{f.Id} {(thing.Taken.Contains(f.Id) ? "" : About)}{MeasureText.Write(thing.Values[f.Id], f.Unit)}")), string.Join("; ", thing.Findings), string.Join("; ", thing.History),
         string.Join("; ", thing.Faults.Select(f => f.To > 0 ? $"{f.Part} {MeasureText.Write(f.From, Unit.Metre)} to {MeasureText.Write(f.To, Unit.Metre)}" : f.Part)),
         row.Place, row.Source, row.Permission, row.Cost?.ToString(CultureInfo.InvariantCulture) ?? "", row.KeepDry ? "yes" : "", row.UseBefore?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) ?? "", row.Remark,
     ];
@@ -112,11 +115,12 @@ public static class ThingCsv
             if (Cell(column).Length > most) Wrong(column, $"At most {most} letters.");
         }
 
-        var values = kind is null ? [] : Measures(kind, Cell("measures"), sentence => Wrong("measures", sentence));
+        var taken = new HashSet<string>(StringComparer.Ordinal);
+        var values = kind is null ? [] : Measures(kind, Cell("measures"), taken, sentence => Wrong("measures", sentence));
         var faults = Faults(Cell("bad places"), sentence => Wrong("bad places", sentence));
         if (kind is not null)
         {
-            var made = Thing.Create(0, 0, Cell("name"), kind.Id, count, values, substance, Split(Cell("seen")), faults);
+            var made = Thing.Create(0, 0, Cell("name"), kind.Id, count, values, substance, Split(Cell("seen")), faults, Split(Cell("came with")), taken);
             found.AddRange(made.Problems.Select(p => new CsvProblem(line, Column(p.Field), p.Field.StartsWith("measures.", StringComparison.Ordinal) ? $"{p.Field["measures.".Length..]}: {p.Sentence}" : p.Sentence)));
             if (made.Ok && found.Count == 0) things.Add(new(line, made.Value, new(Cell("place"), Cell("remark"), Cell("source"), Cell("permission"), cost, Same(Cell("keep dry"), "yes"), useBefore)));
         }
@@ -124,18 +128,29 @@ public static class ThingCsv
         problems.AddRange(found);
     }
 
-    private static Dictionary<string, double> Measures(SalvageKind kind, string cell, Action<string> wrong)
+    private static Dictionary<string, double> Measures(SalvageKind kind, string cell, HashSet<string> taken, Action<string> wrong)
     {
         var values = new Dictionary<string, double>(StringComparer.Ordinal);
         foreach (var part in Split(cell))
         {
             var field = kind.Fields.Where(f => part.StartsWith(f.Id + " ", StringComparison.OrdinalIgnoreCase)).MaxBy(f => f.Id.Length);
             if (field is null) wrong($"“{part}” is no measure of a {kind.Name.ToLowerInvariant()}. It has {string.Join(", ", kind.Fields.Select(f => f.Id))}.");
-            else if (MeasureText.Parse(part[field.Id.Length..], field.Unit) is { } value) values[field.Id] = value;
+            else if (MeasureText.Parse(Told(part[field.Id.Length..].Trim(), out var about), field.Unit) is { } value)
+            {
+                values[field.Id] = value;
+                if (!about) taken.Add(field.Id);
+            }
             else wrong($"“{part}” needs a number and a unit, such as “{field.Id} {MeasureText.Write(field.Typical, field.Unit)}”.");
         }
 
         return values;
+    }
+
+    /// <summary>The measure without the word that says nobody took it.</summary>
+    private static string Told(string text, out bool about)
+    {
+        about = text.StartsWith(About, StringComparison.OrdinalIgnoreCase);
+        return about ? text[About.Length..] : text;
     }
 
     private static List<Fault> Faults(string cell, Action<string> wrong)
@@ -155,6 +170,7 @@ public static class ThingCsv
     {
         "substance" => "made of",
         "findings" => "seen",
+        "history" => "came with",
         "faults" => "bad places",
         _ when field.StartsWith("measures", StringComparison.Ordinal) => "measures",
         _ => field,

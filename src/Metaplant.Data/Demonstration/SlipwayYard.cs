@@ -101,6 +101,15 @@ public static class SlipwayYard
         new("Crab basket", "basket", 2, [], Substance.DryWood, [Findings.Weathered], Slip, Source: Creek),
     ];
 
+    /// <summary>What nobody has walked round yet; everything else has been looked over.</summary>
+    private static readonly string[] NotYet =
+    [
+        "Engine skid", "Mooring rope", "Workbench carcass", "Trawl-net end", "Roof slates", "Tarpaulin film", "Locker door, ply", "Crab basket", "Skids, bearers only", "Half pallets from the chandler, HT", "Launching cart", "Stanchions", "Woodchip",
+    ];
+
+    /// <summary>Tubs that stood full of water for a day.</summary>
+    private static readonly string[] HeldWater = ["Bait tub, rinsed", "Fish boxes", "Bilge buckets", "Mortar tub"];
+
     private sealed record Row(string Name, string Kind, int Count, (string, double)[] Measures, Substance Substance, string[] Findings, string Place, string[]? Faults = null, string Source = "", bool KeepDry = false);
 
     /// <summary>Makes the garden in an empty file, outside the journal so that undo does not empty it; does nothing to one that has things already.</summary>
@@ -112,10 +121,17 @@ public static class SlipwayYard
         await garden.SaveChangesAsync(cancel);
         await DrawAsync(garden, "Winch-house bed", "pallet-bed", "Grey pallets, no mark", "viola", cancel);
         await DrawAsync(garden, "Juice-drum tub", "drilled-tub", "Blue juice drums", "tomato", cancel, ("height", .45));
+        await FinishAsync(garden, "Juice-drum tub", cancel);
     }
 
     private static Thing ToThing(Row row, int number) => Thing.Create(
-        0, number, row.Name, row.Kind, row.Count, row.Measures.ToDictionary(m => m.Item1, m => m.Item2), row.Substance, row.Findings, [.. (row.Faults ?? []).Select(ToFault)]).OrThrow();
+        0, number, row.Name, row.Kind, row.Count, row.Measures.ToDictionary(m => m.Item1, m => m.Item2), row.Substance, [.. row.Findings, .. Seen(row)], [.. (row.Faults ?? []).Select(ToFault)]).OrThrow();
+
+    private static IEnumerable<string> Seen(Row row)
+    {
+        if (!NotYet.Contains(row.Name) && !row.Findings.Contains(LookedOver)) yield return LookedOver;
+        if (HeldWater.Contains(row.Name)) yield return Findings.HeldWater;
+    }
 
     private static Fault ToFault(string text) => text.Split(':') is [var part, var from, var to] ? new(part, double.Parse(from), double.Parse(to)) : new(text, 0, 0);
 
@@ -130,6 +146,16 @@ public static class SlipwayYard
         foreach (var (id, value) in set) settings[id] = value;
         var board = DrawingBoard.Open(design, match.Best.Source, settings, brief, heap).OrThrow();
         await garden.KeepAsync(ProjectKeeping.NewProject(), name, board.Fit, brief, cancel);
+        await garden.SaveChangesAsync(cancel);
+    }
+
+    /// <summary>Ticks every step of a project, the filling too.</summary>
+    private static async Task FinishAsync(GardenContext garden, string name, CancellationToken cancel)
+    {
+        var project = await garden.Projects.FirstAsync(p => p.Name == name, cancel);
+        var brief = project.BriefOf(Handbook.Default).OrThrow();
+        var board = project.Open(await garden.HeapAsync(HouseRules.Default, project.Id, cancel), brief).OrThrow();
+        garden.Ticks.AddRange(Core.Building.BuildPlan.Of(board.Fit, brief, Core.Building.ToolShelf.Untouched).Steps.Select(s => new TickRow { ProjectId = project.Id, Step = s.Id }));
         await garden.SaveChangesAsync(cancel);
     }
 }

@@ -107,6 +107,9 @@ namespace Metaplant.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Ground")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Medium")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -122,6 +125,12 @@ namespace Metaplant.Data.Migrations
                     b.Property<string>("Settings")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<string>("Site")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("Soil");
 
                     b.Property<string>("Source")
                         .IsRequired()
@@ -169,6 +178,12 @@ namespace Metaplant.Data.Migrations
                     b.Property<string>("Findings")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<string>("History")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("[]");
 
                     b.Property<bool>("KeepDry")
                         .HasColumnType("INTEGER");

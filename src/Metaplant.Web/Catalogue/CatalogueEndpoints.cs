@@ -9,7 +9,10 @@ namespace Metaplant.Web.Catalogue;
 
 public sealed record FieldDto(string Id, string Name, Unit Unit, double Least, double Greatest, double Typical, string Hint, bool Quick);
 
-public sealed record SubstanceDto(Substance Id, string Name);
+/// <param name="NeverOn">Findings that cannot be on this stuff, and so are not asked about.</param>
+public sealed record SubstanceDto(Substance Id, string Name, IReadOnlyList<string> NeverOn);
+
+public sealed record GroundDto(string Id, string Name);
 
 public sealed record KindDto(string Id, string Name, string Group, IReadOnlyList<FieldDto> Fields, IReadOnlyList<SubstanceDto> Substances, IReadOnlyList<string> LookFor, IReadOnlyList<WalkQuestion> Walk, IReadOnlyList<ShapeDto> Silhouette);
 
@@ -31,18 +34,18 @@ public sealed record TableDto(string Title, IReadOnlyList<ConstantDto> Rows);
 /// <summary>All that does not change while the application runs.</summary>
 public sealed record CatalogueDto(
     IReadOnlyList<KindDto> Kinds, IReadOnlyList<FindingDto> Findings, IReadOnlyList<CropDto> Crops, IReadOnlyList<MediumDto> Media, IReadOnlyList<HouseRuleDto> HouseRules,
-    IReadOnlyList<string> Tools);
+    IReadOnlyList<string> Tools, IReadOnlyList<GroundDto> Grounds);
 
 internal static class CatalogueEndpoints
 {
     private static readonly CatalogueDto All = new(
         [.. SalvageKinds.All.Select(k => new KindDto(
-            k.Id, k.Name, k.Group, [.. k.Fields.Select(f => new FieldDto(f.Id, f.Name, f.Unit, f.Least, f.Greatest, f.Typical, f.Hint, f.Quick))], [.. k.Substances.Select(s => new SubstanceDto(s, s.Name()))], k.LookFor, Walk.For(k), [.. Typical(k).Select(ShapeDto.Of)]))],
+            k.Id, k.Name, k.Group, [.. k.Fields.Select(f => new FieldDto(f.Id, f.Name, f.Unit, f.Least, f.Greatest, f.Typical, f.Hint, f.Quick))], [.. k.Substances.Select(s => new SubstanceDto(s, s.Name(), [.. k.LookFor.Where(f => !Findings.Find(f)!.CanBeOn(s))]))], k.LookFor, Walk.For(k), [.. Typical(k).Select(ShapeDto.Of)]))],
         [.. Findings.All.Select(f => new FindingDto(f.Id, f.Group, f.Words))],
         [.. Crops.In(Handbook.Default).Select(c => new CropDto(c.Id, c.Name, c.Edible))],
         [.. Media.Names.Select(m => new MediumDto(m.Id, m.Name))],
         [.. HouseRules.All.Select(r => new HouseRuleDto(r.Id, r.Question, [.. r.Schools.Select(s => new SchoolDto(s.Id, s.Name, s.Reason, s.Basis))]))],
-        Core.Building.ToolShelf.All);
+        Core.Building.ToolShelf.All, [.. Core.Materials.Grounds.Names.Select(g => new GroundDto(g.Id, g.Name))]);
 
     private static readonly TableDto[] Tables = [.. Handbook.Tables.Select(t => new TableDto(t.Title, [.. t.Rows.Select(c => new ConstantDto(c.Id, c.Symbol, c.Meaning, c.Value, c.Unit, c.Evidence, c.Source, c.Least, c.Greatest))]))];
 

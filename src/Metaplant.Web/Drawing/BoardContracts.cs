@@ -6,16 +6,19 @@ using Metaplant.Core.Sums;
 namespace Metaplant.Web.Drawing;
 
 /// <summary>What the gardener wants and where it stands; every field may be left out.</summary>
-public sealed record BriefDto(string? Medium, string? Crop, Exposure? Exposure, bool? PeopleAtEdge)
+public sealed record BriefDto(string? Medium, string? Crop, Exposure? Exposure, bool? PeopleAtEdge, Site? Site, string? Ground)
 {
-    public Outcome<Brief> ToBrief(Core.Materials.Handbook handbook) => Brief.Create(handbook, Medium, Crop, Exposure ?? Core.Designs.Exposure.Open, PeopleAtEdge ?? false);
+    public static BriefDto Nothing { get; } = new(null, null, null, null, null, null);
 
-    public static BriefDto Of(Brief brief) => new(brief.Medium.Id, brief.Crop?.Id, brief.Exposure, brief.PeopleAtEdge);
+    public Outcome<Brief> ToBrief(Core.Materials.Handbook handbook)
+        => Brief.Create(handbook, Medium, Crop, Exposure ?? Core.Designs.Exposure.Open, PeopleAtEdge ?? false, Site ?? Core.Designs.Site.Soil, Ground);
+
+    public static BriefDto Of(Brief brief) => new(brief.Medium.Id, brief.Crop?.Id, brief.Exposure, brief.PeopleAtEdge, brief.Site, brief.GroundId);
 }
 
-public sealed record CropFitDto(string Id, string Name, string Plural, int Count, string Limit, string? WhyNot);
+public sealed record CropFitDto(string Id, string Name, string Plural, int Count, string Limit, string? WhyNot, string? NotKnown);
 
-public sealed record GrowDto(Verdict Verdict, string Words, SumDto? Litres, SumDto? PlanArea, SumDto? UsableDepth, IReadOnlyList<CropFitDto> Crops, IReadOnlyList<CheckDto> Checks);
+public sealed record GrowDto(Verdict Verdict, string Words, SumDto? Litres, SumDto? PlanArea, SumDto? UsableDepth, SumDto? Around, IReadOnlyList<CropFitDto> Crops, IReadOnlyList<CheckDto> Checks);
 
 public sealed record DrainDto(Verdict Verdict, string Words, int Holes, double HoleDiameter, double WetLayer, SumDto? DrainDown, IReadOnlyList<SumDto> Sums, IReadOnlyList<CheckDto> Checks);
 
@@ -23,31 +26,40 @@ public sealed record HoldDto(Verdict Verdict, string Words, CheckDto? Weakest, I
 
 public sealed record TakeDto(int ThingId, int Number, string Name, int Count);
 
-public sealed record PurchaseDto(string Name, double Amount, string Per, string? Product, int Packs, double Cost);
+/// <param name="Product">What is bought; null where nothing bought will do.</param>
+/// <param name="Soil">Growing medium: what is not sold is dug or fetched, at a price nobody knows.</param>
+public sealed record PurchaseDto(string Name, double Amount, string Per, string? Product, int Packs, double Cost, bool Soil);
 
 public sealed record NotchDto(double Value, string? Label, Verdict? Verdict);
 
 public sealed record SliderDto(string Id, string Name, Unit Unit, double Value, double Default, string Why, IReadOnlyList<NotchDto> Notches);
 
+/// <summary>A thing a design takes that is not known well enough: not looked at, or with measures that nobody took.</summary>
+public sealed record PendingDto(int ThingId, int Number, string Name, bool NotLookedAt, IReadOnlyList<string> Measures);
+
+/// <summary>A thing of the right size that a part was not filled with, and why.</summary>
+public sealed record PassedOverDto(string Part, int ThingId, string Name, string Why);
+
 /// <summary>A design drawn and assessed.</summary>
 public sealed record FitDto(
     string Design, string DesignName, string Source, string Size, Core.Salvage.Fitness Fitness, IReadOnlyDictionary<string, double> Settings, GrowDto Grow, DrainDto Drain, HoldDto Hold,
-    IReadOnlyList<SumDto> Figures, IReadOnlyList<TakeDto> Takes, IReadOnlyList<PurchaseDto> Buys, double Cost, double Hours, double Reach)
+    IReadOnlyList<SumDto> Figures, IReadOnlyList<TakeDto> Takes, IReadOnlyList<PurchaseDto> Buys, IReadOnlyList<PendingDto> Pending, IReadOnlyList<PassedOverDto> PassedOver, double Cost, double Hours, double Reach)
 {
     public static FitDto Of(Fit fit, Brief brief, Core.Salvage.Heap heap)
     {
         var (grow, drain, hold) = (fit.Assessment.Grow, fit.Assessment.Drain, fit.Assessment.Hold);
         return new(
             fit.Design.Id, fit.Design.Name, fit.Source.Key, fit.Blueprint.Size, fit.Source.Fitness, fit.Settings.Values,
-            new(grow.Verdict, grow.Words, Sum(grow.Litres), Sum(grow.PlanArea), Sum(grow.UsableDepth), [.. grow.Crops.Select(c => new CropFitDto(c.Crop.Id, c.Crop.Name, c.Crop.Plural, c.Count, c.Limit, c.WhyNot))], Checks(grow.Checks)),
+            new(grow.Verdict, grow.Words, Sum(grow.Litres), Sum(grow.PlanArea), Sum(grow.UsableDepth), Sum(grow.Around), [.. grow.Crops.Select(c => new CropFitDto(c.Crop.Id, c.Crop.Name, c.Crop.Plural, c.Count, c.Limit, c.WhyNot, c.NotKnown))], Checks(grow.Checks)),
             new(drain.Verdict, drain.Words, drain.Holes?.Count ?? 0, drain.HoleDiameter, drain.WetLayer, Sum(drain.DrainDown), [.. drain.Sums.Select(SumDto.Of)], Checks(drain.Checks)),
             new(hold.Verdict, hold.Words, hold.Weakest is null ? null : CheckDto.Of(hold.Weakest), Checks(hold.Checks), Sum(hold.WetMass), hold.Handling),
             [.. fit.Blueprint.Figures.Select(SumDto.Of)],
             [.. fit.Supply.Counts.Select(c => Take(c.Key, c.Value, heap)).OrderBy(t => t.Number)],
-            [.. fit.Supply.Buys.Select(Purchase)], fit.Supply.Cost, fit.Hours(brief), fit.Blueprint.Reach);
+            [.. fit.Supply.Buys.Select(Purchase)], [.. fit.Pending.Select(p => new PendingDto(p.Thing.Id, p.Thing.Number, p.Thing.Name, p.NotLookedAt, p.Measures))],
+            [.. fit.Supply.PassedOver.Values.Select(p => new PassedOverDto(p.Part, p.ThingId, p.ThingName, p.Why))], fit.Supply.Cost, fit.Hours(brief), fit.Blueprint.Reach);
     }
 
-    public static PurchaseDto Purchase(Purchase b) => new(b.Name, b.Amount, b.Row?.Per ?? "", b.Row?.Name, b.Packs, b.Cost);
+    public static PurchaseDto Purchase(Purchase b) => new(b.Name, b.Amount, b.Per, b.Row?.Name, b.Packs, b.Cost, b.NeedId.StartsWith("soil", StringComparison.Ordinal));
 
     private static TakeDto Take(int thingId, int count, Core.Salvage.Heap heap)
     {

@@ -50,8 +50,8 @@ public sealed record RemedyDto(string Words, double Value, Unit Unit, string? In
 
 public sealed record CheckDto(
     string Id, string Name, LoadCase Case, double Demand, double Capacity, Unit Unit, double? Utilisation, Verdict Verdict, string Words, string? Part,
-    IReadOnlyList<SumDto> Sums, IReadOnlyList<RemedyDto> Remedies)
+    IReadOnlyList<SumDto> Sums, IReadOnlyList<RemedyDto> Remedies, IReadOnlyList<string> Test, bool EnoughOrNot)
 {
     public static CheckDto Of(Check c) => new(
-        c.Id, c.Name, c.Case, c.Demand, c.Capacity, c.Unit, c.Utilisation, c.Verdict, c.Words, c.Part, [.. c.Sums.Select(SumDto.Of)], [.. c.Remedies.Select(r => new RemedyDto(r.Words, r.Value, r.Unit, r.Input))]);
+        c.Id, c.Name, c.Case, c.Demand, c.Capacity, c.Unit, c.Utilisation, c.Verdict, c.Words, c.Part, [.. c.Sums.Select(SumDto.Of)], [.. c.Remedies.Select(r => new RemedyDto(r.Words, r.Value, r.Unit, r.Input))], c.Test, c.EnoughOrNot);
 }

@@ -7,9 +7,11 @@ using Metaplant.Web.Drawing;
 namespace Metaplant.Web.Heap;
 
 /// <summary>A thing as typed. Measures in SI by field id; those left out take their typical value. <paramref name="Version"/> is that of the row read, and not needed for a new thing.</summary>
+/// <param name="Taken">Ids of the measures that somebody took; all that are given, when left out.</param>
+/// <param name="History">What was seen on what it came from, for looking at it only: it is never changed by hand.</param>
 public sealed record ThingInput(
     string? Name, string? Kind, int? Count, IReadOnlyDictionary<string, double>? Measures, Substance? Substance, IReadOnlyList<string>? Findings, IReadOnlyList<Fault>? Faults,
-    string? Place, string? Remark, string? Source, string? Permission, double? Cost, bool? KeepDry, DateOnly? UseBefore, int? Version)
+    string? Place, string? Remark, string? Source, string? Permission, double? Cost, bool? KeepDry, DateOnly? UseBefore, int? Version, IReadOnlyList<string>? Taken = null, IReadOnlyList<string>? History = null)
 {
     private const int LongestWords = 80;
     private const int LongestRemark = 1000;
@@ -18,7 +20,7 @@ public sealed record ThingInput(
     public Particulars Particulars(Particulars before)
         => new(Place ?? before.Place, Remark ?? before.Remark, Source ?? before.Source, Permission ?? before.Permission, Cost ?? before.Cost, KeepDry ?? before.KeepDry, UseBefore ?? before.UseBefore);
 
-    public Outcome<Thing> ToThing(int id, int number)
+    public Outcome<Thing> ToThing(int id, int number, IReadOnlyList<string>? history = null)
     {
         var problems = new List<Problem>();
         foreach (var (field, words) in (ReadOnlySpan<(string, string?)>)[("place", Place), ("source", Source), ("permission", Permission)])
@@ -28,7 +30,7 @@ public sealed record ThingInput(
 
         if (Cost is { } cost && !(cost is >= 0 and <= 1_000_000)) problems.Add(new("cost", "The cost must be from 0 to 1 000 000."));
         if (Remark?.Length > LongestRemark) problems.Add(new("remark", $"A remark can have at most {LongestRemark} letters."));
-        var thing = Thing.Create(id, number, Name ?? "", Kind ?? "", Count ?? 1, Measures ?? new Dictionary<string, double>(), Substance, Findings ?? [], Faults ?? []);
+        var thing = Thing.Create(id, number, Name ?? "", Kind ?? "", Count ?? 1, Measures ?? new Dictionary<string, double>(), Substance, Findings ?? [], Faults ?? [], history, Taken);
         problems.AddRange(thing.Problems);
         return problems.Count > 0 ? Outcome<Thing>.Refuse(problems) : thing;
     }
@@ -44,12 +46,12 @@ public sealed record ShareDto(int ProjectId, string ProjectName, int Count);
 
 /// <summary>A thing of the heap with its verdict and the shape it shows there.</summary>
 public sealed record ThingDto(
-    int Id, int Number, string Name, string Kind, int Count, int Free, IReadOnlyDictionary<string, double> Measures, Substance Substance, IReadOnlyList<string> Findings, IReadOnlyList<Fault> Faults,
-    string Place, string Remark, string Source, string Permission, double? Cost, bool KeepDry, DateOnly? UseBefore, int? ParentId, IReadOnlyList<int> Photos, bool Retired, int Version, Fitness Fitness, bool MayCut, IReadOnlyList<ReasonDto> Reasons, IReadOnlyList<ShareDto> SpokenFor, IReadOnlyList<ShapeDto> Silhouette)
+    int Id, int Number, string Name, string Kind, int Count, int Free, IReadOnlyDictionary<string, double> Measures, Substance Substance, IReadOnlyList<string> Findings, IReadOnlyList<string> History, IReadOnlyList<string> Taken, IReadOnlyList<Fault> Faults,
+    string Place, string Remark, string Source, string Permission, double? Cost, bool KeepDry, DateOnly? UseBefore, int? ParentId, IReadOnlyList<int> Photos, bool Retired, int Version, Fitness Fitness, bool NotLookedAtYet, bool LookedAt, bool MayCut, IReadOnlyList<ReasonDto> Reasons, IReadOnlyList<ShareDto> SpokenFor, IReadOnlyList<ShapeDto> Silhouette)
 {
     public static ThingDto Of(ThingRow row, HeapThing heap, IEnumerable<Share> shares, IEnumerable<int> photos) => new(
-        row.Id, row.Number, row.Name, row.Kind, row.Count, heap.Free, heap.Thing.Values, heap.Thing.Substance, heap.Thing.Findings, heap.Thing.Faults, row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, [.. photos], row.Retired, row.Version,
-        heap.Judgement.Fitness, heap.Judgement.MayCut, ReasonsOf(heap.Judgement), [.. shares.Select(s => new ShareDto(s.ProjectId, s.ProjectName, s.Count))],
+        row.Id, row.Number, row.Name, row.Kind, row.Count, heap.Free, heap.Thing.Values, heap.Thing.Substance, heap.Thing.Findings, heap.Thing.History, [.. heap.Thing.Kind.Fields.Where(f => heap.Thing.Taken.Contains(f.Id)).Select(f => f.Id)], heap.Thing.Faults, row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, [.. photos], row.Retired, row.Version,
+        heap.Judgement.Fitness, heap.Judgement.NotLookedAtYet, heap.Judgement.LookedAt, heap.Judgement.MayCut, ReasonsOf(heap.Judgement), [.. shares.Select(s => new ShareDto(s.ProjectId, s.ProjectName, s.Count))],
         [.. heap.Thing.Kind.Silhouette(heap.Thing.Measures).Select(ShapeDto.Of)]);
 
     internal static IReadOnlyList<ReasonDto> ReasonsOf(Judgement judgement) => [.. judgement.Reasons.Select(r => new ReasonDto(r.Fitness, r.Sentence, r.HouseRule))];
@@ -59,7 +61,7 @@ public sealed record ThingDto(
 public sealed record CanMakeDto(string Design, string DesignName, Core.Matching.Standing Standing, string? Size, double? Litres, string? Drain, string? Hold, Verdict? Worst, string? Why);
 
 /// <summary>A thing while it is being measured: drawn, judged, taken apart in thought; nothing is kept.</summary>
-public sealed record PreviewDto(ViewDto Drawing, Fitness Fitness, bool MayCut, IReadOnlyList<ReasonDto> Reasons, IReadOnlyList<WayDto> Ways, IReadOnlyList<string> FaultParts, IReadOnlyList<CanMakeDto> CanMake,
+public sealed record PreviewDto(ViewDto Drawing, Fitness Fitness, bool NotLookedAtYet, IReadOnlyList<string> Open, IReadOnlyList<string> NotTaken, bool MayCut, IReadOnlyList<ReasonDto> Reasons, IReadOnlyList<WayDto> Ways, IReadOnlyList<string> FaultParts, IReadOnlyList<CanMakeDto> CanMake,
     string? Usable, IReadOnlyList<string> HandleWith, IReadOnlyList<Life> Lives);
 
 public sealed record VersionInput(int? Version);

@@ -41,15 +41,15 @@ internal static class HeapEndpoints
     private static async Task<Results<Ok<PreviewDto>, ValidationProblem>> Preview(ThingInput input, GardenContext garden, CancellationToken cancel)
     {
         // A name is not needed to look.
-        var made = (string.IsNullOrWhiteSpace(input.Name) ? input with { Name = "It" } : input).ToThing(int.MaxValue, int.MaxValue);
+        var made = (string.IsNullOrWhiteSpace(input.Name) ? input with { Name = "It" } : input).ToThing(int.MaxValue, int.MaxValue, input.History);
         if (!made.Ok) return Problems.Refuse(made.Problems);
         var settings = await GardenSettings.ReadAsync(garden, cancel);
         var thing = made.Value;
         var judgement = Inspection.Judge(thing, settings.HouseRules);
         var rest = await garden.HeapAsync(settings.HouseRules, cancel: cancel);
         return TypedResults.Ok(new PreviewDto(
-            ViewDto.Of(thing.Kind.Draw(thing.Measures)), judgement.Fitness, judgement.MayCut, ThingDto.ReasonsOf(judgement),
-            judgement.Fitness == Fitness.Refused ? [] : WaysOf(thing, settings.ToolShelf),
+            ViewDto.Of(thing.Kind.Draw(thing.Measures)), judgement.Fitness, judgement.NotLookedAtYet, judgement.Open, [.. thing.NotTaken.Select(f => f.Id)], judgement.MayCut, ThingDto.ReasonsOf(judgement),
+            judgement.Fitness == Fitness.Refused ? [] : WaysOf(thing, judgement, settings.ToolShelf),
             thing.Kind.FaultParts(thing.Measures), CanMake(thing, judgement, rest, settings),
             UsablePart.Of(thing), HandlingAdvice.For(thing, judgement), Lives.Of(thing.Substance, thing.Condition)));
     }
@@ -95,7 +95,7 @@ internal static class HeapEndpoints
     {
         if (await garden.Things.FindAsync([id], cancel) is not { } row) return Problems.NotHere("That thing is no longer on the heap.");
         if (row.Version != input.Version) return Problems.Changed();
-        var made = input.ToThing(id, row.Number);
+        var made = input.ToThing(id, row.Number, row.ToThing().History);
         if (!made.Ok) return Problems.Refuse(made.Problems);
         if (await TooFewLeft(garden, id, made.Value.Count, cancel) is { } sentence) return Problems.Refuse("count", sentence);
         row.Keep(made.Value, input.Particulars(Particulars.Of(row)));
@@ -138,8 +138,9 @@ internal static class HeapEndpoints
 
     private static async Task<string?> TooFewLeft(GardenContext garden, int thingId, int left, CancellationToken cancel)
     {
-        var spokenFor = await garden.Allocations.Where(a => a.ThingId == thingId).SumAsync(a => a.Count, cancel);
-        return left >= spokenFor ? null : $"Projects have spoken for {spokenFor} of these.";
+        var shares = await garden.Allocations.Where(a => a.ThingId == thingId).Select(a => new { a.Count, a.Project!.Name }).ToListAsync(cancel);
+        var spokenFor = shares.Sum(s => s.Count);
+        return left >= spokenFor ? null : $"{string.Join(" and ", shares.Select(s => s.Name))} {(shares.Count == 1 ? "has" : "have")} spoken for {spokenFor} of these.";
     }
 
     private static async Task<ThingDto> ShowOne(GardenContext garden, ThingRow row, CancellationToken cancel)
@@ -177,10 +178,10 @@ internal static class HeapEndpoints
         if (await garden.Things.FindAsync([id], cancel) is not { } row || await garden.Things.FindAsync([input.Into ?? 0], cancel) is not { } into) return Problems.NotHere("One of the two is no longer on the heap.");
         if (id == input.Into) return Problems.Refuse("into", "A batch is already one with itself.");
         if (row.Version != input.Version || into.Version != input.IntoVersion) return Problems.Changed();
-        if (!Duplicates.Alike(row.ToThing(), into.ToThing())) return Problems.Refuse("into", "They differ in kind, stuff, measures or what was seen on them.");
+        var merged = Duplicates.Merge(row.ToThing(), into.ToThing());
+        if (!merged.Ok) return Problems.Refuse(merged.Problems);
         if (await TooFewLeft(garden, id, 0, cancel) is not null) return Problems.Refuse("into", "A project has spoken for some of it; merge the other one into it instead.");
-        if (row.Count + into.Count > Thing.GreatestCount) return Problems.Refuse("into", $"A batch has at most {Thing.GreatestCount}.");
-        into.Count += row.Count;
+        into.Count = merged.Value.Count;
         into.Cost = row.Cost is null && into.Cost is null ? null : (row.Cost ?? 0) + (into.Cost ?? 0);
         row.Retired = true;
         await garden.SaveAsync($"Merged {row.Name} into {into.Name}", time.GetUtcNow().UtcDateTime, cancel);
@@ -248,13 +249,14 @@ internal static class HeapEndpoints
         if (input.Place?.Length > 80 || input.Source?.Length > 80) return new Core.Sums.Problem("place", "At most 80 letters.");
         var thing = row.ToThing();
         List<string> findings = [.. thing.Findings.Union(input.AddFindings ?? []).Except(input.RemoveFindings ?? [])];
-        return Thing.Create(thing.Id, thing.Number, thing.Name, thing.Kind.Id, thing.Count, thing.Values, thing.Substance, findings, thing.Faults);
+        return Thing.Create(thing.Id, thing.Number, thing.Name, thing.Kind.Id, thing.Count, thing.Values, thing.Substance, findings, thing.Faults, thing.History, thing.Taken);
     }
 
     /// <summary>The ways a thing gives; one that wants a tool nobody has says so, and names the first that does not.</summary>
-    private static List<WayDto> WaysOf(Thing thing, ToolShelf shelf)
+    private static List<WayDto> WaysOf(Thing thing, Judgement judgement, ToolShelf shelf)
     {
-        var ways = thing.Kind.BreakDown(thing);
+        // What may not be cut is offered no way that cuts it.
+        var ways = thing.Kind.BreakDown(thing).Where(w => judgement.MayCut || !w.Cuts).ToList();
         var lacks = ways.ToDictionary(w => w.Id, shelf.Lacks, StringComparer.Ordinal);
         var instead = ways.FirstOrDefault(w => lacks[w.Id] is null)?.Name;
         return [.. ways.Select(w => new WayDto(

@@ -44,7 +44,7 @@ internal static class MatchEndpoints
     private static async Task<Results<Ok<BoardDto>, ValidationProblem>> Open(BoardInput input, GardenContext garden, CancellationToken cancel)
     {
         var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var brief = (input.Brief ?? new(null, null, null, null)).ToBrief(settings.Handbook);
+        var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var heap = await garden.HeapAsync(settings.HouseRules, input.Project, cancel);
         var board = Find(input, heap, brief.Value);

@@ -43,7 +43,7 @@ public sealed record PlanDto(
     double Hours, double Cost, string Caution);
 
 /// <summary>A project opened: its board and how it is made. No board, and a sentence why, when the heap no longer has what it is made of.</summary>
-public sealed record ProjectDto(int Id, string Name, string Design, string DesignName, int Version, BoardDto? Board, PlanDto? Plan, string? WhyNot);
+public sealed record ProjectDto(int Id, string Name, string Design, string DesignName, int Version, bool Filled, BoardDto? Board, PlanDto? Plan, string? WhyNot);
 
 public sealed record TickInput(string? Step, bool? Done);
 
@@ -108,6 +108,7 @@ internal static class ProjectEndpoints
     {
         if (await garden.Projects.FindAsync([id], cancel) is not { } row) return Problems.NotHere("There is no such project.");
         if (row.Version != input.Version) return Problems.Changed();
+        if (await garden.Ticks.FindAsync([id, ProjectKeeping.FillStep], cancel) is not { } filled) return Problems.Refuse("project", "It has not been filled, so there is no soil in it to take out.");
         var settings = await GardenSettings.ReadAsync(garden, cancel);
         var brief = row.BriefOf(settings.Handbook).OrThrow();
         var board = row.Open(await garden.HeapAsync(settings.HouseRules, id, cancel), brief);
@@ -117,6 +118,8 @@ internal static class ProjectEndpoints
         var day = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
         var soil = Core.Salvage.Thing.Create(0, number, $"Used soil from {row.Name}"[..Math.Min(80, 15 + row.Name.Length)], "soil", 1, new Dictionary<string, double> { ["volume"] = Math.Min(volume, 50) }, null, [Core.Salvage.Findings.LookedOver], []).OrThrow();
         garden.Things.Add(ThingMapping.NewRow(soil, new("", $"{brief.Medium.Name}{(brief.Crop is { } crop ? $", grew {crop.Plural}" : "")}; taken out on {day:yyyy-MM-dd}.", row.Name)));
+        // Once emptied it is empty until it is filled again.
+        garden.Ticks.Remove(filled);
         await garden.SaveAsync($"Emptied {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.Created("/api/things", new JournalDto(soil.Name));
     }
@@ -140,7 +143,7 @@ internal static class ProjectEndpoints
         if (name.Length is 0 or > LongestName) return Problems.Refuse("name", name.Length == 0 ? "Give it a name." : $"A name can have at most {LongestName} letters.");
         if (input.Board is null) return Problems.Refuse("board", "There is nothing on the drawing board to keep.");
         var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var brief = (input.Board.Brief ?? new(null, null, null, null)).ToBrief(settings.Handbook);
+        var brief = (input.Board.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var heap = await garden.HeapAsync(settings.HouseRules, row.Id == 0 ? null : row.Id, cancel);
         var board = MatchEndpoints.Find(input.Board, heap, brief.Value);
@@ -158,8 +161,8 @@ internal static class ProjectEndpoints
         var designName = Core.Designs.Catalogue.Find(row.Design)!.Name;
         var brief = row.BriefOf(settings.Handbook).OrThrow();
         var board = row.Open(heap, brief);
-        if (!board.Ok) return new(row.Id, row.Name, row.Design, designName, row.Version, null, null, string.Join(" ", board.Problems.Select(p => p.Sentence)));
-        return new(row.Id, row.Name, row.Design, designName, row.Version, BoardDto.Of(board.Value, brief, heap), PlanOf(BuildPlan.Of(board.Value.Fit, brief, settings.ToolShelf), heap, done, board.Value), null);
+        if (!board.Ok) return new(row.Id, row.Name, row.Design, designName, row.Version, done.Contains(ProjectKeeping.FillStep), null, null, string.Join(" ", board.Problems.Select(p => p.Sentence)));
+        return new(row.Id, row.Name, row.Design, designName, row.Version, done.Contains(ProjectKeeping.FillStep), BoardDto.Of(board.Value, brief, heap), PlanOf(BuildPlan.Of(board.Value.Fit, brief, settings.ToolShelf), heap, done, board.Value), null);
     }
 
     private static PlanDto PlanOf(BuildPlan plan, Core.Salvage.Heap heap, HashSet<string> done, Board board)
