@@ -8,6 +8,7 @@
   import Draw from './stages/draw/Draw.svelte';
   import Gather from './stages/gather/Gather.svelte';
   import Make from './stages/make/Make.svelte';
+  import Help from './stages/help/Help.svelte';
   import Match from './stages/match/Match.svelte';
   import HouseRules from './stages/rules/HouseRules.svelte';
   import Sums from './stages/sums/Sums.svelte';
@@ -20,6 +21,7 @@
     '/make/:project?': Make,
     '/sums/:name?': Sums,
     '/house-rules/:part?': HouseRules,
+    '/help': Help,
     '*': Gather,
   };
 
@@ -29,13 +31,21 @@
     document.documentElement.dataset.theme = garden.theme;
   });
 
-  /** 1 to 4 go to a stage, u undoes; not while something is being typed. */
+  /** 1 to 4 go to a stage, Ctrl+Z takes back; not while something is being typed, where both belong to the field. No letter by itself does anything: what is typed beside a field must never undo work. */
   function keys(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
-    if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, select')) return;
+    if (event.altKey || target.closest('input:not([type=checkbox], [type=radio], [type=range]), textarea, select'))
+      return;
+    if (event.ctrlKey || event.metaKey) {
+      const key = event.key.toLowerCase();
+      if (key !== 'z' && key !== 'y') return;
+      event.preventDefault();
+      if (key === 'y' || event.shiftKey) void garden.redo();
+      else void garden.undo();
+      return;
+    }
     const stage = stages[Number(event.key) - 1];
     if (stage) void push(stage.path);
-    else if (event.key === 'u') void garden.undo();
   }
 </script>
 

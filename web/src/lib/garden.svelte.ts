@@ -22,11 +22,21 @@ class Garden {
   said = $state('');
   /** The project or drawing in hand: how many of each thing it takes, so that the heap can lift them. */
   lifted = $state.raw<Record<number, number>>({});
-  brief = $state.raw<Brief>({ medium: 'topsoil-compost', crop: null, exposure: 'Open', peopleAtEdge: false });
+  brief = $state.raw<Brief>({
+    medium: 'topsoil-compost',
+    crop: null,
+    exposure: 'Open',
+    peopleAtEdge: false,
+    site: 'Soil',
+    ground: null,
+  });
   aim = $state<Aim>('MostSoil');
   theme = $state<Theme>('day');
   matches = $state.raw<Schemas['DesignMatchDto'][] | null>(null);
 
+  private matching = 0;
+  private reading = 0;
+  private landed = 0;
   private turn: Promise<unknown> = Promise.resolve();
 
   readonly system: System = $derived((this.info?.units as System | undefined) ?? 'mm');
@@ -40,7 +50,7 @@ class Garden {
     if (!kept) return;
     try {
       const { brief, aim, theme } = JSON.parse(kept) as { brief?: Brief; aim?: Aim; theme?: Theme };
-      if (brief) this.brief = brief;
+      if (brief) this.brief = { ...this.brief, ...brief };
       if (aim) this.aim = aim;
       if (theme) this.theme = theme;
     } catch {
@@ -67,12 +77,16 @@ class Garden {
 
   /** Reads again what a write may have changed. */
   async refresh(): Promise<void> {
+    const mine = ++this.reading;
     await this.try(async () => {
       const [info, things, projects] = await Promise.all([
         api.GET('/api/garden'),
         api.GET('/api/things'),
         api.GET('/api/projects'),
       ]);
+      // An answer overtaken by a later one that is already here is dropped.
+      if (mine < this.landed) return;
+      this.landed = mine;
       if (info.data) this.info = info.data;
       if (things.data) this.things = things.data;
       if (projects.data) this.projects = projects.data;
@@ -81,12 +95,15 @@ class Garden {
     await this.match();
   }
 
+  /** Asks what the heap can make. An answer overtaken by a later question is dropped. */
   async match(): Promise<void> {
+    const mine = ++this.matching;
     await this.try(async () => {
       const { data, error, response } = await api.POST('/api/match', {
         params: { query: { aim: this.aim } },
         body: this.brief,
       });
+      if (mine !== this.matching) return;
       if (data) this.matches = data;
       else this.trouble = troubleOf(response.status, error);
     });

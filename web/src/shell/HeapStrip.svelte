@@ -105,6 +105,7 @@
   function stateOf(thing: Thing): string {
     if (garden.lifted[thing.id]) return 'lifted';
     if (thing.fitness === 'Refused') return 'refused';
+    if (thing.notLookedAtYet && thing.free === thing.count) return 'unlooked';
     return thing.free < thing.count ? (thing.free === 0 ? 'taken' : 'part') : 'free';
   }
 
@@ -112,7 +113,7 @@
     const parts = [
       `${thing.number}, ${thing.name}`,
       thing.count > 1 ? `${thing.count} of them` : '',
-      thing.fitness === 'Refused' ? 'refused' : '',
+      thing.fitness === 'Refused' ? 'refused' : thing.notLookedAtYet ? 'not looked at yet' : '',
     ];
     if (garden.lifted[thing.id]) parts.push(`${garden.lifted[thing.id]} taken for this`);
     for (const s of thing.spokenFor) parts.push(`${s.count} spoken for by ${s.projectName}`);
@@ -250,6 +251,13 @@
   .thing[data-state='part'] polygon {
     stroke: var(--kraft);
     stroke-width: 1;
+  }
+
+  /* An outline filled in only once somebody has looked. */
+  .thing[data-state='unlooked'] polygon,
+  .thing[data-state='unlooked'] circle:not(.void) {
+    fill: color-mix(in srgb, var(--iron) 26%, var(--ground));
+    stroke-width: 1.1;
   }
 
   .thing[data-state='lifted'] {

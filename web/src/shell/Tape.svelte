@@ -62,6 +62,7 @@
     <a href="/house-rules" use:link aria-current={router.location.startsWith('/house-rules') ? 'page' : undefined}
       ><span class="wide">House&nbsp;</span>rules</a
     >
+    <a href="/help" use:link aria-label="Keys and marks" title="Keys and marks" class="asks">?</a>
   </div>
 </header>
 

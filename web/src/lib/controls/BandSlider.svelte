@@ -2,6 +2,7 @@
   import type { Schemas } from '../api/client';
   import { garden } from '../garden.svelte';
   import { say } from '../units/units';
+  import { whatHolds } from './holds';
 
   interface Props {
     slider: Schemas['SliderDto'];
@@ -15,18 +16,12 @@
   const last = $derived(slider.notches.length - 1);
   const at = $derived(slider.notches.findIndex((n) => n.value === slider.value));
   const here = $derived(slider.notches[at] ?? slider.notches[0]);
-  const words = $derived(say(slider.value, slider.unit, garden.system));
-  const holdsTo = $derived.by(() => {
-    const good = slider.notches.filter((n) => n.verdict === 'Sound' || n.verdict === 'Tight');
-    if (good.length === slider.notches.length) return 'all of it holds';
-    if (good.length === 0) return 'none of it holds';
-    const [a, b] = [good[0], good[good.length - 1]];
-    return a === slider.notches[0]
-      ? `holds to ${say(b.value, slider.unit, garden.system)}`
-      : b === slider.notches[last]
-        ? `holds from ${say(a.value, slider.unit, garden.system)}`
-        : `holds ${say(a.value, slider.unit, garden.system)} to ${say(b.value, slider.unit, garden.system)}`;
-  });
+  // A choice has words where a count has a number.
+  const choice = $derived(slider.notches.every((n) => n.label));
+  const words = $derived(
+    choice && slider.unit === 'Count' && here.label ? here.label : say(slider.value, slider.unit, garden.system),
+  );
+  const holdsTo = $derived(whatHolds(slider.notches, (v) => say(v, slider.unit, garden.system)));
 </script>
 
 <div class="band">
@@ -36,7 +31,7 @@
   </div>
   <div class="rail" style:--at="{last > 0 ? (at / last) * 100 : 0}%">
     <div class="bands" aria-hidden="true">
-      {#each slider.notches as notch (notch.value)}<i data-verdict={notch.verdict ?? 'CannotBeCut'}></i>{/each}
+      {#each slider.notches as notch, i (i)}<i data-verdict={notch.verdict ?? 'CannotBeCut'}></i>{/each}
     </div>
     <input
       {id}
@@ -52,9 +47,13 @@
     />
   </div>
   <p class="ends">
-    <span>{say(slider.notches[0].value, slider.unit, garden.system)}</span><span
-      >{here.label ? `${here.label}, ` : ''}{holdsTo}</span
-    ><span>{say(slider.notches[last].value, slider.unit, garden.system)}</span>
+    {#if choice && slider.unit === 'Count'}
+      <span>{slider.notches[0].label}</span><span>{slider.notches[last].label}</span>
+    {:else}
+      <span>{say(slider.notches[0].value, slider.unit, garden.system)}</span><span
+        >{here.label ? `${here.label}, ` : ''}{holdsTo}</span
+      ><span>{say(slider.notches[last].value, slider.unit, garden.system)}</span>
+    {/if}
   </p>
 </div>
 
@@ -97,6 +96,10 @@
 
   .bands i[data-verdict='Tight'] {
     background: var(--tight-soft);
+  }
+
+  .bands i[data-verdict='ProveFirst'] {
+    background: repeating-linear-gradient(90deg, var(--chalk) 0 2px, var(--board) 2px 5px);
   }
 
   .bands i[data-verdict='Fails'] {

@@ -15,7 +15,14 @@
   const { check, blocked, onchanged }: Props = $props();
   let open = $state(false);
 
-  const percent = (c: Check) => (c.utilisation === null ? '?' : `${Math.round(c.utilisation * 100)} %`);
+  const percent = (c: Check) =>
+    c.utilisation === null
+      ? '?'
+      : c.enoughOrNot
+        ? c.verdict === 'Fails'
+          ? '✕'
+          : '✓'
+        : `${Math.round(c.utilisation * 100)} %`;
 </script>
 
 <li>
@@ -24,7 +31,12 @@
       >{check.name}{#if blocked}<em data-verdict={blocked.verdict}>drain blocked {percent(blocked)}</em>{/if}</span
     >
     <span class="bar" aria-hidden="true"
-      ><i data-verdict={check.verdict} style:width="{Math.min(100, (check.utilisation ?? 0) * 100)}%"></i></span
+      ><i
+        data-verdict={check.verdict}
+        style:width="{check.enoughOrNot && check.verdict !== 'Fails'
+          ? 0
+          : Math.min(100, (check.utilisation ?? 0) * 100)}%"
+      ></i></span
     >
     <b>{percent(check)}</b>
   </button>
@@ -32,7 +44,10 @@
     {#each blocked ? [check, blocked] : [check] as c (c.id)}
       <div class="more">
         <p><VerdictWord verdict={c.verdict} /> {c.words}</p>
-        {#if c.utilisation !== null}<p class="soft">
+        {#if c.test.length > 0}<ol class="test">
+            {#each c.test as step, i (i)}<li>{step}</li>{/each}
+          </ol>{/if}
+        {#if c.utilisation !== null && !c.enoughOrNot}<p class="soft">
             {say(c.demand, c.unit, garden.system)} asked of it, {say(c.capacity, c.unit, garden.system)} it can give.
           </p>{/if}
         {#each c.remedies as r, i (i)}<p class="remedy">
@@ -102,6 +117,11 @@
     background: var(--tight-soft);
   }
 
+  .bar i[data-verdict='ProveFirst'],
+  .bar i[data-verdict='AskAProfessional'] {
+    width: 0 !important;
+  }
+
   .bar i[data-verdict='Fails'] {
     background: var(--fails);
   }
@@ -114,6 +134,15 @@
 
   .remedy {
     font-weight: 600;
+  }
+
+  .test {
+    list-style: decimal;
+    padding-left: 1.2em;
+  }
+
+  .test li {
+    list-style: inherit;
   }
 
   @media (pointer: coarse) {

@@ -5,6 +5,7 @@
   const words: Record<Verdict, string> = {
     Sound: 'Sound',
     Tight: 'Tight',
+    ProveFirst: 'Test it with water',
     Fails: "Won't do",
     AskAProfessional: 'Ask a professional',
   };

@@ -48,6 +48,15 @@
     `${view.title}. ${view.dimensions.map((d) => `${d.field ? (names[d.field] ?? d.field) : 'shown'} ${say(d.value, 'Metre', garden.system)}`).join(', ')}`,
   );
 
+  /** Shows what is drawn, also where the answer to a number that cannot be is the one that was there before; not under the fingers of who types, nor over what is marked wrong. */
+  function drawn(field: string, metres: number) {
+    return (input: HTMLInputElement) => {
+      void view;
+      void stale;
+      if (!errors[field] && document.activeElement !== input) input.value = lengthDigits(metres, garden.system);
+    };
+  }
+
   function typed(field: string, event: Event & { currentTarget: HTMLInputElement }) {
     const read = parseLength(event.currentTarget.value, garden.system);
     if (read.error !== undefined) onerror?.(field, read.error);
@@ -78,6 +87,7 @@
         style:left="{p.x}px"
         style:top="{p.y}px"
         value={lengthDigits(p.dimension.value, garden.system)}
+        {@attach drawn(field, p.dimension.value)}
         aria-label={names[field] ?? field}
         aria-invalid={errors[field] ? 'true' : undefined}
         inputmode="text"

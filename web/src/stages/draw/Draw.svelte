@@ -5,7 +5,7 @@
   import { boundsOf } from '../../lib/drawing/frame';
   import type { View } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
-  import { digits, money } from '../../lib/units/units';
+  import { digits, money, say } from '../../lib/units/units';
   import BriefBar from '../match/BriefBar.svelte';
   import { board } from './board.svelte';
   import Verdicts from './Verdicts.svelte';
@@ -41,6 +41,10 @@
 
   const fit = $derived(board.board?.fit ?? null);
   const names = $derived(Object.fromEntries(board.board?.sliders.map((s) => [s.id, s.name]) ?? []));
+  const nearest = $derived.by(() => {
+    const slider = board.board?.sliders.find((s) => s.id === board.nearest?.parameter);
+    return slider && board.nearest ? { name: slider.name, unit: slider.unit, value: board.nearest.value } : null;
+  });
   const weakest = $derived(fit?.hold.weakest ?? null);
   const weakestWords = $derived(
     weakest && weakest.utilisation !== null
@@ -50,6 +54,8 @@
 
   /** Front and plan share one scale and a column; the section has its own beside them. */
   const views = $derived(board.board?.views ?? []);
+  /** Soil pushes only where there is soil. */
+  const pushed = $derived(views.some((v) => v.shapes.some((s) => s.ink === 'Pressure')));
   const scale = $derived.by(() => {
     const wide = views.slice(0, 2).map((v) => boundsOf(v.shapes));
     if (wide.length === 0) return undefined;
@@ -102,6 +108,9 @@
           {slider}
           onvalue={(v) => board.set(slider.id, v)}
         />{/each}
+      {#if nearest}<p class="nearest" role="status">
+          {nearest.name}: {say(nearest.value, nearest.unit, garden.system)} is the nearest that can be.
+        </p>{/if}
       {#if board.refused}<p class="problem" role="alert">{board.refused} The picture is of the last that could.</p>{/if}
       <h3>Takes from the heap</h3>
       <p class="tags">
@@ -112,14 +121,26 @@
       <h3>Still to find</h3>
       {#if fit.buys.length === 0}<p class="soft">Nothing; the heap has it all.</p>{/if}
       <ul class="buys">
-        {#each fit.buys as buy (buy.name)}
+        {#each fit.buys as buy, i (i)}
           <li>
-            {digits(buy.amount, 1)}
+            {digits(buy.amount, buy.per === 'pieces' ? 0 : 2)}
             {buy.per === 'pieces' ? '' : buy.per}
-            {buy.name.toLowerCase()} · {buy.product ? money(buy.cost) : 'nothing bought will do'}
+            {buy.name.toLowerCase()} · {buy.product
+              ? money(buy.cost)
+              : buy.soil
+                ? 'to dig or fetch, price not known'
+                : 'nothing bought will do'}
           </li>
         {/each}
       </ul>
+      {#if fit.passedOver.length > 0}
+        <h3>Not taken from the heap</h3>
+        <ul class="buys">
+          {#each fit.passedOver as over, i (i)}<li>
+              <a href="#/gather/{over.thingId}">{over.name}</a>, for {over.part.toLowerCase()}: {over.why}
+            </li>{/each}
+        </ul>
+      {/if}
       {#if board.trouble && !board.trouble.fields.name}<p class="problem" role="alert">{board.trouble.whole}</p>{/if}
       <div class="actions">
         <button
@@ -178,8 +199,8 @@
           {/each}
           <ul class="legend small">
             {#if fit.drain.wetLayer > 0}<li><i class="wet"></i> wet layer that stays</li>{/if}
-            <li><i class="push"></i> push of the soil</li>
-            <li><i class="weak"></i> weakest part</li>
+            {#if pushed}<li><i class="push"></i> push of the soil</li>{/if}
+            {#if weakest?.part}<li><i class="weak"></i> weakest part</li>{/if}
           </ul>
         </div>
       </div>
@@ -241,6 +262,16 @@
 
   .buys {
     font-size: 0.9rem;
+  }
+
+  .buys a {
+    color: var(--chalk);
+    text-decoration: underline;
+  }
+
+  .nearest {
+    font-weight: 600;
+    color: var(--chalk);
   }
 
   .actions {

@@ -25,10 +25,11 @@
     <div>
       <p><VerdictWord verdict={fit.grow.verdict} /></p>
       {#if fit.grow.litres}<p><SumOpener sum={fit.grow.litres} large {onchanged} /></p>{/if}
-      <p>
-        {#if fit.grow.planArea}<SumOpener sum={fit.grow.planArea} {onchanged} /> to plant{/if}{#if fit.grow.usableDepth},
-          <SumOpener sum={fit.grow.usableDepth} {onchanged} /> to root in{/if}
-      </p>
+      {#if fit.grow.planArea}<p>
+          <SumOpener sum={fit.grow.planArea} {onchanged} /> to plant{#if fit.grow.usableDepth},
+            <SumOpener sum={fit.grow.usableDepth} {onchanged} /> to root in{/if}
+        </p>{/if}
+      {#if fit.grow.around}<p><SumOpener sum={fit.grow.around} {onchanged} /> round its feet</p>{/if}
       <p>
         {fit.grow.words}{#if fit.reach > 0.75}
           The middle is {say(fit.reach, 'Metre', garden.system)} from the edge, farther than an arm reaches.{/if}
@@ -41,11 +42,20 @@
             .join(' or ') || 'No crop fits'}{fits.length > 3 ? ' or…' : ''}</summary
         >
         <ul class="crops">
-          {#each fits as c (c.id)}<li><b>{c.count}</b> {c.plural}{c.limit === 'soil' ? ', by soil' : ''}</li>{/each}
+          {#each fits as c (c.id)}<li>
+              <b>{c.count}</b>
+              {c.plural}{c.limit === 'soil' ? ', by soil' : ''}{c.notKnown ? `. ${c.notKnown}` : ''}
+            </li>{/each}
           {#each nots as c (c.id)}<li class="soft">No {c.plural}: {c.whyNot}</li>{/each}
         </ul>
       </details>
-      {#each fit.figures as sum (sum.title)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
+      {#each fit.pending as p (p.thingId)}<p class="pending">
+          <a href="#/gather/{p.thingId}">{p.name}</a>: {p.notLookedAt ? 'not looked at yet' : ''}{p.notLookedAt &&
+          p.measures.length > 0
+            ? '; '
+            : ''}{p.measures.length > 0 ? `not measured: ${p.measures.join(', ').toLowerCase()}` : ''}.
+        </p>{/each}
+      {#each fit.figures as sum, i (i)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
       <ul>
         {#each fit.grow.checks as check (check.id)}<CheckLine {check} {onchanged} />{/each}
       </ul>
@@ -59,7 +69,7 @@
       {#if fit.drain.holes > 0}<p>
           <b class="headline">{fit.drain.holes}</b> holes of {say(fit.drain.holeDiameter, 'Metre', garden.system)}
         </p>{/if}
-      {#each fit.drain.sums as sum (sum.title)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
+      {#each fit.drain.sums as sum, i (i)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
       <p>
         {fit.drain.words}{fit.drain.wetLayer > 0
           ? ` ${say(fit.drain.wetLayer, 'Metre', garden.system)} stays wet at the foot.`
@@ -82,9 +92,12 @@
             ? ', drain blocked'
             : ''}
         </p>{:else}<p>{fit.hold.words}</p>{/if}
-      {#if weakest}{#each weakest.remedies as r (r.words)}<p class="remedy">
+      {#if weakest}{#each weakest.remedies as r, i (i)}<p class="remedy">
             {r.words} <b>{say(r.value, r.unit, garden.system)}</b>
           </p>{/each}{/if}
+      {#if weakest && weakest.test.length > 0}<ol class="test">
+          {#each weakest.test as step, i (i)}<li>{step}</li>{/each}
+        </ol>{/if}
       <ul>
         {#each normal as check (check.id)}<CheckLine {check} blocked={blockedOf(check)} {onchanged} />{/each}
       </ul>
@@ -132,6 +145,21 @@
   .remedy {
     font-weight: 600;
     color: var(--accent);
+  }
+
+  .pending {
+    font-size: 0.9rem;
+    color: var(--chalk);
+  }
+
+  .pending a {
+    text-decoration: underline;
+  }
+
+  .test {
+    list-style: decimal;
+    padding-left: 1.2em;
+    font-size: 0.9rem;
   }
 
   .caution {

@@ -6,6 +6,8 @@ export class DrawingBoard {
   board = $state.raw<Board | null>(null);
   /** Why the settings asked for cannot be made; the picture is then of the last that could. */
   refused = $state('');
+  /** Said where a number was asked for that cannot be, and the nearest that can is drawn. */
+  nearest = $state.raw<{ parameter: string; value: number } | null>(null);
   pending = $state(0);
   project = $state.raw<{ id: number; name: string; version: number } | null>(null);
   name = $state('');
@@ -14,6 +16,7 @@ export class DrawingBoard {
   trouble = $state.raw<Trouble | null>(null);
 
   /** What was asked for last, which may be ahead of the picture. */
+  private asked: { parameter: string; value: number } | null = null;
   private settings: Record<string, number> | null = null;
   private design = '';
   private source: string | null = null;
@@ -31,17 +34,22 @@ export class DrawingBoard {
   /** A project as it is kept, or with some of its settings changed. */
   async openProject(id: number, settings: Record<string, number> = {}): Promise<void> {
     this.clear();
+    const mine = this.latest;
     try {
       const { data, error, response } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
+      // Another was opened meanwhile.
+      if (mine !== this.latest) return;
       if (data) this.show(data);
       else this.trouble = troubleOf(response.status, error);
     } catch {
+      if (mine !== this.latest) return;
       this.trouble = unreachable;
     }
     for (const [parameter, value] of Object.entries(settings)) this.set(parameter, value);
   }
 
   set(parameter: string, value: number): void {
+    this.asked = { parameter, value };
     this.settings = { ...(this.settings ?? this.board?.fit.settings ?? {}), [parameter]: value };
     this.changed = true;
     void this.draw();
@@ -115,6 +123,8 @@ export class DrawingBoard {
     this.settings = null;
     this.source = null;
     this.refused = '';
+    this.nearest = null;
+    this.asked = null;
     this.trouble = null;
     this.name = '';
     this.changed = false;
@@ -140,6 +150,7 @@ export class DrawingBoard {
       if (data) {
         this.board = data;
         this.source = data.fit.source;
+        this.answer(data);
         this.refused = '';
         this.trouble = null;
         if (this.name === '') this.name = data.fit.designName;
@@ -150,6 +161,19 @@ export class DrawingBoard {
     } finally {
       this.pending--;
     }
+  }
+
+  /** From now on the settings are those drawn. */
+  private answer(drawn: Board): void {
+    const asked = this.asked;
+    const got = asked ? drawn.fit.settings[asked.parameter] : undefined;
+    // A tenth of a millimetre is no other number.
+    this.nearest =
+      asked && got !== undefined && Math.abs(got - asked.value) > 1e-4
+        ? { parameter: asked.parameter, value: got }
+        : null;
+    this.asked = null;
+    this.settings = { ...drawn.fit.settings };
   }
 
   private lift(): void {

@@ -1,19 +1,15 @@
 <script lang="ts">
-  import type { Schemas } from '../../lib/api/client';
+  import { standingOf, STANDINGS, type Judged } from './standing';
 
-  const { fitness, short = false }: { fitness: Schemas['Fitness']; short?: boolean } = $props();
+  const { judged, short = false }: { judged: Judged; short?: boolean } = $props();
 
-  const words: Record<Schemas['Fitness'], [string, string, string]> = {
-    Food: ['May grow food', 'food', '●'],
-    Ornamentals: ['Ornamentals only', 'flowers', '◐'],
-    StructureOnly: ['Structure only', 'structure', '◧'],
-    Refused: ['Not for this', 'refused', '✕'],
-  };
+  const standing = $derived(standingOf(judged));
+  const words = $derived(STANDINGS[standing]);
 </script>
 
-<span class="fitness" data-fitness={fitness} class:short title={words[fitness][0]}
-  ><i aria-hidden="true">{words[fitness][2]}</i>{#if short}<span class="sr">{words[fitness][1]}</span>{:else}
-    {words[fitness][0]}{/if}</span
+<span class="fitness" data-fitness={standing} class:short title={words.said}
+  ><i aria-hidden="true">{words.mark}</i>{#if short}<span class="sr">{words.short}</span>{:else}
+    {words.said}{/if}</span
 >
 
 <style>
@@ -33,6 +29,10 @@
   .fitness i {
     font-style: normal;
     margin-right: 0.3em;
+  }
+
+  [data-fitness='NotLookedAt'] {
+    color: var(--chalk);
   }
 
   [data-fitness='Ornamentals'] {

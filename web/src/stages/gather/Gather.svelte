@@ -19,7 +19,7 @@
     garden.lifted = {};
     if (page !== 'thing') return;
     if (wanted === 'new') {
-      if (!bench.isNew && !bench.resume()) bench.drop();
+      if (!bench.isNew && !bench.resume()) bench.putAway();
       return;
     }
     const thing = garden.things.find((t) => String(t.id) === wanted);

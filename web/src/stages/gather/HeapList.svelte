@@ -1,6 +1,7 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
   import { garden } from '../../lib/garden.svelte';
+  import { bench } from './bench.svelte';
   import FitnessWord from './FitnessWord.svelte';
   import type { Grouping } from './find';
   import { heapList as list } from './heaplist.svelte';
@@ -67,9 +68,11 @@
       <label
         >Verdict
         <select class="field" bind:value={list.wanted.fitness}
-          ><option value="">all</option><option value="Food">food</option><option value="Ornamentals"
-            >ornamentals</option
-          ><option value="StructureOnly">structure</option><option value="Refused">refused</option></select
+          ><option value="">all</option><option value="NotLookedAt">not looked at yet</option><option value="Food"
+            >food</option
+          ><option value="Ornamentals">ornamentals</option><option value="StructureOnly">structure</option><option
+            value="Refused">refused</option
+          ></select
         >
       </label>
       <label
@@ -147,7 +150,10 @@
                 >{thing.name}{thing.count > 1 ? ` × ${thing.count}` : ''}</span
               >
             </a>
-            <FitnessWord fitness={thing.fitness} short />
+            {#if bench.unsaved.has(thing.id)}<span class="unsaved" title="Changes not kept yet"
+                >✎<span class="sr">, changes not kept yet</span></span
+              >{/if}
+            <FitnessWord judged={thing} short />
           {:else}
             <h3>{row.head}</h3>
           {/if}
@@ -156,9 +162,11 @@
     </ul>
     {#if list.rows.length === 0}
       <p class="soft p-2">
-        {garden.things.length === 0
-          ? 'Nothing here yet. Add the first thing you dragged home.'
-          : 'Nothing of that name.'}
+        {garden.things.length > 0
+          ? 'Nothing of that name.'
+          : garden.trouble
+            ? 'The heap could not be read.'
+            : 'Nothing here yet. Add the first thing you dragged home.'}
       </p>
     {/if}
   </div>
@@ -187,6 +195,11 @@
     gap: 5px;
     border-left: 3px solid var(--kraft-edge);
     padding-left: 8px;
+  }
+
+  .unsaved {
+    color: var(--accent);
+    font-weight: 700;
   }
 
   .filters label {

@@ -5,6 +5,7 @@
   import { say } from '../../lib/units/units';
   import type { Bench } from './bench.svelte';
   import FitnessWord from './FitnessWord.svelte';
+  import { standingOf } from './standing';
   import WalkRound from './WalkRound.svelte';
   import Ways from './Ways.svelte';
 
@@ -19,8 +20,8 @@
   const draft = $derived(bench.draft!);
   const preview = $derived(bench.preview);
   const rules = $derived(new Map(garden.catalogue?.houseRules.map((r) => [r.id, r]) ?? []));
-  // A new kind or another thing begins its own walk.
-  const key = $derived(`${draft.id ?? 'new'} ${draft.kind}`);
+  // A new kind, another stuff or another thing begins its own walk.
+  const key = $derived(`${draft.id ?? 'new'} ${draft.kind} ${draft.substance}`);
   let walking = $derived(key.startsWith('new'));
   const inspected = $derived(draft.findings.includes('looked-over'));
   const places = { InGround: 'in wet soil', Outdoors: 'outdoors', Sheltered: 'under a roof' } as const;
@@ -28,22 +29,28 @@
   function asked(group: Schemas['FindingGroup']) {
     return (bench.kind?.lookFor ?? [])
       .map((id) => garden.findings.get(id))
-      .filter((f) => f !== undefined && f.group === group);
+      .filter((f) => f !== undefined && f.group === group)
+      .filter((f) => !bench.neverOn.has(f!.id) || draft.findings.includes(f!.id));
   }
 </script>
 
 <aside class="inspecting" aria-label="Inspection and verdict">
   {#if preview}
-    <div class="judged" data-fitness={preview.fitness} aria-live="polite">
-      <p class="word"><FitnessWord fitness={preview.fitness} /></p>
-      {#each preview.reasons as reason (reason.sentence)}
+    <div class="judged" data-fitness={standingOf(preview)} aria-live="polite">
+      <p class="word"><FitnessWord judged={preview} /></p>
+      {#if preview.open.length > 0}<p>
+          Still to be asked: {preview.open.slice(0, 3).join(' ')}{preview.open.length > 3
+            ? ` And ${preview.open.length - 3} more.`
+            : ''}
+        </p>{/if}
+      {#each preview.reasons as reason, i (i)}
         <p>
           {reason.sentence}
           {#if reason.houseRule}<a href="#/house-rules" title={rules.get(reason.houseRule)?.question}>house rule</a
             >{/if}
         </p>
       {/each}
-      {#if !preview.mayCut && preview.fitness !== 'Refused'}<p>No cutting, drilling or breaking.</p>{/if}
+      {#if !preview.mayCut}<p>No cutting, drilling or breaking.</p>{/if}
     </div>
   {/if}
 
@@ -57,6 +64,12 @@
       >
       <span class="soft small">{inspected ? 'Looked over.' : 'Question by question, the decisive ones first.'}</span>
     </p>
+  {/if}
+  {#if draft.history.length > 0}
+    <h2>It came with</h2>
+    <ul class="small">
+      {#each draft.history as id (id)}<li>{garden.findings.get(id)?.words ?? id}</li>{/each}
+    </ul>
   {/if}
   <h2>Or tick what you see</h2>
   {#each groups as group (group)}
@@ -102,7 +115,7 @@
   {#if preview}
     <h2>Handle it with</h2>
     <ul>
-      {#each preview.handleWith as sentence (sentence)}<li class="small">{sentence}</li>{/each}
+      {#each preview.handleWith as sentence, i (i)}<li class="small">{sentence}</li>{/each}
     </ul>
     <h2>How long it lasts</h2>
     <p class="small">
@@ -134,6 +147,11 @@
     border-left: 5px solid var(--sound-soft);
     padding: 2px 0 4px 12px;
     margin-bottom: 10px;
+  }
+
+  .judged[data-fitness='NotLookedAt'] {
+    border-color: var(--chalk);
+    border-left-style: dashed;
   }
 
   .judged[data-fitness='Ornamentals'] {

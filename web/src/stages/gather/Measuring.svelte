@@ -29,12 +29,20 @@
     ),
   );
   const tappable = $derived(new Set((bench.preview?.faultParts ?? []).filter((p) => p !== 'piece')));
+  const spokenFor = $derived(garden.things.find((t) => t.id === draft.id)?.spokenFor ?? []);
+  const notTaken = $derived((bench.preview?.notTaken ?? []).map((id) => names[id] ?? id));
   const markable = $derived(bench.preview?.faultParts.includes('piece') ?? false);
 
   async function keep() {
     const wasNew = bench.isNew;
     // Whoever has gone on to another page meanwhile is not called back.
     if ((await bench.keep()) && wasNew && router.location === '/gather/new') void push(`/gather/${draft.id}`);
+  }
+
+  /** What is split off is what is in hand next: it is what differs. */
+  async function split() {
+    const part = await bench.split(Number(splitOff));
+    if (part !== null) void push(`/gather/${part}`);
   }
 
   /** A new thing is named first. */
@@ -95,7 +103,11 @@
       </label>
       <label
         >Made of
-        <select class="field" bind:value={draft.substance} onchange={() => bench.touch()}>
+        <select
+          class="field"
+          value={draft.substance}
+          onchange={(e) => bench.setSubstance(e.currentTarget.value as typeof draft.substance)}
+        >
           {#each kind.substances as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
         </select>
       </label>
@@ -106,7 +118,7 @@
           bind:value={draft.place}
           maxlength="200"
           aria-invalid={bench.errors.place ? 'true' : undefined}
-          oninput={() => (bench.changed = true)}
+          oninput={() => bench.note({ place: draft.place })}
         />
       </label>
     </div>
@@ -139,6 +151,9 @@
         {names[field] ?? field}: {sentence} <span class="soft">The drawing shows the last measures that could be.</span>
       </p>
     {/each}
+    {#if notTaken.length > 0}<p class="untaken small">
+        Not measured yet, typical ones stand in: {notTaken.join(', ').toLowerCase()}.
+      </p>{/if}
     {#if tappable.size > 0}<p class="soft small">
         Tap a slat that is cracked or missing; cuts go round it{draft.count > 1
           ? ' on every one of the batch. Split off those that differ'
@@ -201,8 +216,12 @@
           >{/if}
         {#if draft.count > 1}
           <span class="split">
-            <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void bench.split(Number(splitOff))}
-              >Split off</button
+            <button
+              type="button"
+              class="btn-plain rounded-sm px-4"
+              disabled={bench.changed}
+              title={bench.changed ? 'Keep the changes first' : undefined}
+              onclick={() => void split()}>Split off</button
             >
             <input class="field mono" bind:value={splitOff} inputmode="numeric" aria-label="How many to split off" />
           </span>
@@ -214,6 +233,16 @@
         >
       {/if}
     </div>
+    {#if bench.changed && !bench.isNew}<p class="soft small">
+        Changes not kept yet; they wait here, also when you go elsewhere.
+      </p>{/if}
+    {#if spokenFor.length > 0}<p class="small">
+        Spoken for:
+        {#each spokenFor as s (s.projectId)}<a class="project" href="#/draw?project={s.projectId}"
+            >{s.count} by {s.projectName}</a
+          >
+        {/each}
+      </p>{/if}
     {#if bench.errors.split}<p class="problem">{bench.errors.split}</p>{/if}
   </form>
 </section>
@@ -252,6 +281,17 @@
     height: 306px;
     display: grid;
     place-items: center;
+  }
+
+  .project {
+    color: var(--chalk);
+    text-decoration: underline;
+    margin-right: 10px;
+  }
+
+  .untaken {
+    color: var(--chalk);
+    font-weight: 600;
   }
 
   .others {

@@ -24,7 +24,7 @@
           <b class="number">{String(thing.number).padStart(2, '0')}</b>
           <p class="name">{thing.name}{thing.count > 1 ? ` × ${thing.count}` : ''}</p>
           <p class="small">{thing.place || ' '}</p>
-          <p class="small"><FitnessWord fitness={thing.fitness} /></p>
+          <p class="small"><FitnessWord judged={thing} /></p>
         </div>
         <img
           src="/api/things/{thing.id}/code.svg"

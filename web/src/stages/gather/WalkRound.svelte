@@ -4,22 +4,37 @@
 
   const { bench, onended }: { bench: Bench; onended: () => void } = $props();
 
-  const questions = $derived(bench.kind?.walk ?? []);
+  /** Only what can be on its stuff is asked; a question with nothing left to find is none. */
+  const questions = $derived(
+    (bench.kind?.walk ?? [])
+      .map((q) => ({ ...q, answers: q.answers.filter((a) => a.finding === null || !bench.neverOn.has(a.finding)) }))
+      .filter((q) => q.answers.some((a) => a.finding !== null)),
+  );
   let at = $state(0);
   const question = $derived(questions[at]);
 
-  function answer(finding: string | null) {
+  /** True once an answer was left open: then nobody can say that it was looked over. */
+  let unsure = false;
+
+  function answer(chosen: (typeof question.answers)[number]) {
     bench.answer(
       question.answers.map((a) => a.finding).filter((f) => f !== null),
-      finding,
+      chosen.finding,
     );
+    // What is refused is refused whatever else is found.
+    if (chosen.ends) onended();
+    else next();
+  }
+
+  function cannotTell() {
+    unsure ||= question.decides ?? false;
     next();
   }
 
   function next() {
     if (at + 1 < questions.length) at++;
     else {
-      bench.answer([], 'looked-over');
+      if (!unsure) bench.answer([], 'looked-over');
       onended();
     }
   }
@@ -30,11 +45,11 @@
     <p class="small soft">{at + 1} of {questions.length}</p>
     <h2 id="walk-question">{question.words}</h2>
     <div class="answers" role="group" aria-labelledby="walk-question">
-      {#each question.answers as a (a.words)}
+      {#each question.answers as a, i (i)}
         <button
           type="button"
           aria-pressed={a.finding !== null && (bench.draft?.findings.includes(a.finding) ?? false)}
-          onclick={() => answer(a.finding)}
+          onclick={() => answer(a)}
         >
           <svg viewBox="0 0 40 40" width="56" height="56" aria-hidden="true"><path d={pictureOf(a.finding)} /></svg>
           {a.words}
@@ -43,7 +58,7 @@
     </div>
     <div class="foot">
       <button type="button" class="btn-plain rounded-sm px-3" disabled={at === 0} onclick={() => at--}>Back</button>
-      <button type="button" class="btn-plain rounded-sm px-3" onclick={next}>Cannot tell</button>
+      <button type="button" class="btn-plain rounded-sm px-3" onclick={cannotTell}>Cannot tell</button>
       <button type="button" class="btn-plain rounded-sm px-3" onclick={onended}>Leave the walk</button>
     </div>
   </section>

@@ -40,7 +40,7 @@
             >{digits(way.minutes, 0)} min{way.tools.length > 0 ? `, ${way.tools.join(', ').toLowerCase()}` : ''}</span
           >
         </p>
-        {#each way.yields as y (y.name)}<p class="small">
+        {#each way.yields as y, i (i)}<p class="small">
             {digits(y.expected, 1)}
             {y.name.toLowerCase()}, {size(y)}{y.expected < y.count - 0.05 ? ` (of ${y.count})` : ''}
           </p>{/each}

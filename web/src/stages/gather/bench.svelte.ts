@@ -22,6 +22,10 @@ interface Draft {
   kind: string;
   count: number;
   measures: Record<string, number>;
+  /** Ids of the measures that somebody took; the others stand in. */
+  taken: string[];
+  /** What was seen on what it came from; it stays with it. */
+  history: string[];
   substance: Schemas['Substance'];
   findings: string[];
   faults: Schemas['Fault'][];
@@ -47,10 +51,21 @@ export class Bench {
   /** True once something was changed that is not kept. */
   changed = $state(false);
 
+  /** Things with changes that are not kept, for a mark on the list. */
+  readonly unsaved = new SvelteSet<number>(
+    Object.keys(sessionStorage)
+      .filter((key) => key.startsWith(`${KEPT}-`))
+      .map((key) => Number(key.slice(KEPT.length + 1))),
+  );
+
   /** Whether the gardener opened or shut the particulars, by thing: so they stay while the heap is read again. */
   readonly opened = new SvelteMap<number | null, boolean>();
 
   readonly kind: Kind | null = $derived(this.draft ? (garden.kinds.get(this.draft.kind) ?? null) : null);
+  /** Findings that cannot be on what it is made of, and are not asked about. */
+  readonly neverOn: ReadonlySet<string> = $derived(
+    new SvelteSet(this.kind?.substances.find((s) => s.id === this.draft?.substance)?.neverOn ?? []),
+  );
   readonly isNew = $derived(this.draft !== null && this.draft.id === null);
   readonly badParts: ReadonlySet<string> = $derived(new SvelteSet(this.draft?.faults.map((f) => f.part) ?? []));
 
@@ -67,6 +82,8 @@ export class Bench {
       kind: kind.id,
       count: 1,
       measures: Object.fromEntries(kind.fields.map((f) => [f.id, f.typical])),
+      taken: [],
+      history: [],
       substance: kind.substances[0].id,
       findings: [],
       faults: [],
@@ -80,8 +97,17 @@ export class Bench {
     });
   }
 
+  /** Takes a thing in hand: as the heap has it, or with the changes that were made to it and not kept. */
   load(thing: Thing): void {
-    this.put({
+    const kept = this.unkept(thing);
+    if (kept) {
+      this.put(kept);
+      this.changed = true;
+    } else this.put(this.of(thing));
+  }
+
+  private of(thing: Thing): Draft {
+    return {
       id: thing.id,
       version: thing.version,
       number: thing.number,
@@ -89,6 +115,8 @@ export class Bench {
       kind: thing.kind,
       count: thing.count,
       measures: { ...thing.measures },
+      taken: [...thing.taken],
+      history: [...thing.history],
       substance: thing.substance,
       findings: [...thing.findings],
       faults: thing.faults.map((f) => ({ ...f })),
@@ -99,14 +127,36 @@ export class Bench {
       cost: thing.cost,
       keepDry: thing.keepDry,
       useBefore: thing.useBefore,
-    });
+    };
+  }
+
+  /** Changes of a thing that were left lying, unless it was changed by somebody else since. */
+  private unkept(thing: Thing): Draft | null {
+    const text = sessionStorage.getItem(`${KEPT}-${thing.id}`);
+    const draft = text ? (JSON.parse(text) as Draft) : null;
+    if (draft && draft.version !== thing.version) this.forget(thing.id);
+    return draft?.version === thing.version ? draft : null;
+  }
+
+  /** Lays the draft by, so that leaving the page or the thing loses nothing. */
+  private store(): void {
+    if (!this.draft) return;
+    const { id } = this.draft;
+    sessionStorage.setItem(id === null ? KEPT : `${KEPT}-${id}`, JSON.stringify(this.draft));
+    if (id !== null) this.unsaved.add(id);
+  }
+
+  private forget(id: number | null): void {
+    sessionStorage.removeItem(id === null ? KEPT : `${KEPT}-${id}`);
+    if (id !== null) this.unsaved.delete(id);
   }
 
   /** Takes up the draft of a new thing that was left lying, if there is one. */
   resume(): boolean {
     const kept = sessionStorage.getItem(KEPT);
     if (!kept) return false;
-    this.put(JSON.parse(kept) as Draft);
+    // Kept by an older version it may lack what came later.
+    this.put({ ...({ taken: [], history: [] } as Pick<Draft, 'taken' | 'history'>), ...(JSON.parse(kept) as Draft) });
     this.changed = true;
     return true;
   }
@@ -114,6 +164,7 @@ export class Bench {
   measure(field: string, value: number): void {
     if (!this.draft) return;
     this.draft.measures[field] = value;
+    this.take([field]);
     delete this.errors[`measures.${field}`];
     this.touch();
   }
@@ -121,7 +172,20 @@ export class Bench {
   measureAll(values: Record<string, number>): void {
     if (!this.draft) return;
     Object.assign(this.draft.measures, values);
+    this.take(Object.keys(values));
     this.touch();
+  }
+
+  /** Another stuff is asked other questions, so that a look at the first says nothing of it. */
+  setSubstance(substance: Schemas['Substance']): void {
+    if (!this.draft || this.draft.substance === substance) return;
+    this.draft.substance = substance;
+    this.draft.findings = this.draft.findings.filter((f) => f !== 'looked-over');
+    this.touch();
+  }
+
+  private take(fields: string[]): void {
+    if (this.draft) this.draft.taken = [...this.draft.taken, ...fields.filter((f) => !this.draft!.taken.includes(f))];
   }
 
   wrong(field: string, sentence: string): void {
@@ -149,7 +213,7 @@ export class Bench {
     if (!this.draft) return;
     Object.assign(this.draft, change);
     this.changed = true;
-    if (this.draft.id === null) sessionStorage.setItem(KEPT, JSON.stringify(this.draft));
+    this.store();
   }
 
   /** Takes so many of the batch apart one way; what comes of it lies on the heap, each piece naming its parent. */
@@ -163,7 +227,7 @@ export class Bench {
   cutOff(length: number): Promise<void> {
     return this.work(
       (id, version) => api.POST('/api/things/{id}/cut', { params: { path: { id } }, body: { length, version } }),
-      'cut; an offcut worth keeping is on the heap',
+      'cut; both pieces are on the heap, the rest too where it is worth keeping',
     );
   }
 
@@ -171,7 +235,7 @@ export class Bench {
     return this.work(
       (id, version) =>
         api.POST('/api/things/{id}/saw', { params: { path: { id } }, body: { boards, sections, version } }),
-      'sawn; what is left of it is on the heap',
+      'sawn; the section and what is left of it are on the heap',
     );
   }
 
@@ -236,7 +300,7 @@ export class Bench {
   /** Something changed: look at it again, and keep the draft against leaving the page. */
   touch(): void {
     this.changed = true;
-    if (this.draft?.id === null) sessionStorage.setItem(KEPT, JSON.stringify(this.draft));
+    this.store();
     void this.look();
   }
 
@@ -270,21 +334,25 @@ export class Bench {
       this.explain(trouble ?? unreachable);
       return false;
     }
-    if (draft.id === null) sessionStorage.removeItem(KEPT);
+    this.forget(draft.id);
     this.load(kept);
     return true;
   }
 
-  async split(count: number): Promise<void> {
+  /** Splits so many off the batch. Returns the id of the part that was split off, or null. */
+  async split(count: number): Promise<number | null> {
     const draft = this.draft;
-    if (draft?.id == null) return;
+    if (draft?.id == null) return null;
     const { id, version } = draft;
-    const trouble = await garden.write(
-      () => api.POST('/api/things/{id}/split', { params: { path: { id } }, body: { count, version } }),
-      `${count} split off ${draft.name}`,
-    );
+    let part: Thing | undefined;
+    const trouble = await garden.write(async () => {
+      const answer = await api.POST('/api/things/{id}/split', { params: { path: { id } }, body: { count, version } });
+      part = answer.data?.find((t) => t.id !== id);
+      return answer;
+    }, `${count} split off ${draft.name}`);
     if (trouble) this.explain({ ...trouble, fields: trouble.fields.count ? { split: trouble.fields.count } : {} });
-    else this.reload(id);
+    else return part?.id ?? null;
+    return null;
   }
 
   async retire(): Promise<boolean> {
@@ -302,13 +370,20 @@ export class Bench {
 
   /** Shows the thing as the heap has it now; forgets what is not kept. */
   reload(id: number): void {
+    this.forget(id);
     const thing = garden.things.find((t) => t.id === id);
     if (thing) this.load(thing);
     else this.drop();
   }
 
+  /** Forgets what is in hand, changes and all. */
   drop(): void {
-    if (this.draft?.id === null) sessionStorage.removeItem(KEPT);
+    if (this.draft) this.forget(this.draft.id);
+    this.putAway();
+  }
+
+  /** Nothing in hand; changes that are not kept wait where they were laid by. */
+  putAway(): void {
     this.draft = null;
     this.preview = null;
     this.errors = {};
@@ -347,6 +422,8 @@ export class Bench {
       keepDry: draft.keepDry,
       useBefore: draft.useBefore,
       version: draft.version,
+      taken: draft.taken,
+      history: draft.history,
     };
   }
 

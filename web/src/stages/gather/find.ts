@@ -1,13 +1,14 @@
 /** Finding, filtering and grouping things of the heap. Pure. */
-import type { Kind, Schemas, Thing } from '../../lib/api/client';
+import type { Kind, Thing } from '../../lib/api/client';
 import { hasWords } from '../../lib/words';
+import { standingOf, STANDINGS, type ThingStanding } from './standing';
 
 export type Grouping = 'none' | 'form' | 'verdict' | 'place' | 'project' | 'source';
 
 export interface Wanted {
   words: string;
   form: string;
-  fitness: Schemas['Fitness'] | '';
+  fitness: ThingStanding | '';
   place: string;
   /** "free", "taken", or everything. */
   free: '' | 'free' | 'taken';
@@ -21,13 +22,6 @@ export interface Row {
   head?: string;
   thing?: Thing;
 }
-
-const VERDICTS: Record<Schemas['Fitness'], string> = {
-  Food: 'May grow food',
-  Ornamentals: 'Ornamentals only',
-  StructureOnly: 'Structure only',
-  Refused: 'Not for this',
-};
 
 /** What each thing is searched by, by id; worked out once, not at every letter typed. */
 export function allWords(things: Thing[], kinds: Map<string, Kind>): Map<number, string> {
@@ -56,7 +50,7 @@ function wordsOf(thing: Thing, kinds: Map<string, Kind>): string {
 
 export function matches(thing: Thing, words: string, wanted: Wanted, kinds: Map<string, Kind>): boolean {
   return (
-    (wanted.fitness === '' || thing.fitness === wanted.fitness) &&
+    (wanted.fitness === '' || standingOf(thing) === wanted.fitness) &&
     (wanted.form === '' || kinds.get(thing.kind)?.group === wanted.form) &&
     (wanted.place === '' || thing.place === wanted.place) &&
     (wanted.free === '' || (wanted.free === 'free' ? thing.free > 0 : thing.spokenFor.length > 0)) &&
@@ -88,12 +82,12 @@ function groupsOf(thing: Thing, grouping: Grouping, kinds: Map<string, Kind>): s
     case 'form':
       return [kinds.get(thing.kind)?.group ?? ''];
     case 'verdict':
-      return [VERDICTS[thing.fitness]];
+      return [STANDINGS[standingOf(thing)].said];
     case 'place':
       return [thing.place || 'Nobody wrote where'];
     case 'source':
       return [thing.source || 'Nobody wrote from where'];
     default:
-      return thing.spokenFor.length > 0 ? thing.spokenFor.map((s) => s.projectName) : ['Not spoken for'];
+      return thing.spokenFor.length > 0 ? each(thing.spokenFor.map((s) => s.projectName)) : ['Not spoken for'];
   }
 }

@@ -44,6 +44,7 @@
 
   const plan = $derived(project?.plan ?? null);
   const fit = $derived(project?.board?.fit ?? null);
+  const unlooked = $derived(new Set(fit?.pending.filter((p) => p.notLookedAt).map((p) => p.thingId) ?? []));
   const lacking = $derived(plan?.tools.filter((t) => t.having !== 'Owned') ?? []);
   const left = $derived(plan?.steps.filter((s) => !s.done).reduce((m, s) => m + s.minutes, 0) ?? 0);
 
@@ -97,12 +98,12 @@
         <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void push(`/draw?project=${id}`)}
           >Drawing</button
         >
-        <button
-          type="button"
-          class="btn-plain rounded-sm px-4"
-          title="Its soil goes back to the heap as used soil"
-          onclick={() => void empty()}>Empty it</button
-        >
+        {#if project.filled}<button
+            type="button"
+            class="btn-plain rounded-sm px-4"
+            title="Its soil goes back to the heap as used soil"
+            onclick={() => void empty()}>Empty it</button
+          >{/if}
         <button type="button" class="btn-main rounded-sm px-5" onclick={() => window.print()}>Print the sheet</button>
       </div>
     </header>
@@ -160,15 +161,22 @@
               {#each fit.takes as t (t.thingId)}<li>
                   <span class="box" aria-hidden="true"></span><b>{String(t.number).padStart(2, '0')}</b>
                   {t.name}{t.count > 1 ? ` × ${t.count}` : ''}
+                  {#if unlooked.has(t.thingId)}<a class="pending" href="#/gather/{t.thingId}">◌ not looked at yet</a
+                    >{/if}
                 </li>{/each}
             </ul>
           </div>
           <div>
             <h2>To buy</h2>
             <ul>
-              {#each plan.shopping as b (b.name)}<li>
-                  <span class="box" aria-hidden="true"></span>{b.packs} × {b.product}
-                  <span class="soft">{money(b.cost)}; {digits(b.amount, 1)} {b.per} needed</span>
+              {#each plan.shopping as b, i (i)}<li>
+                  <span class="box" aria-hidden="true"></span>{b.product
+                    ? `${b.packs} × ${b.product}`
+                    : `${b.name}${b.soil ? ': to dig or fetch' : ': nothing bought will do'}`}
+                  <span class="soft"
+                    >{b.product ? money(b.cost) : 'price not known'}; {digits(b.amount, b.per === 'pieces' ? 0 : 2)}
+                    {b.per} needed</span
+                  >
                 </li>{:else}<li>Nothing.</li>{/each}
             </ul>
           </div>
@@ -207,6 +215,12 @@
 <style>
   .make {
     padding: 14px 22px 30px;
+  }
+
+  .pending {
+    color: var(--chalk);
+    font-weight: 600;
+    white-space: nowrap;
   }
 
   header {

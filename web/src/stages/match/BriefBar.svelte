@@ -10,6 +10,17 @@
     { id: 'Exposed', name: 'exposed' },
   ];
 
+  const sites: { id: Schemas['Site']; name: string }[] = [
+    { id: 'Soil', name: 'open ground' },
+    { id: 'Paving', name: 'paving' },
+    { id: 'Deck', name: 'a deck' },
+    { id: 'Balcony', name: 'a balcony' },
+    { id: 'Roof', name: 'a roof' },
+  ];
+
+  /** "Loose sand" of "Loose sand: a stick pushes in by hand". */
+  const short = (name: string) => name.split(':')[0].toLowerCase();
+
   function set(change: Parameters<typeof garden.setBrief>[0]) {
     garden.setBrief(change);
     onchange?.();
@@ -46,6 +57,31 @@
       {#each exposures as x (x.id)}<option value={x.id}>{x.name}</option>{/each}
     </select>
   </label>
+  <label
+    >Stands on
+    <select
+      class="field"
+      value={garden.brief.site}
+      onchange={(e) => set({ site: e.currentTarget.value as Schemas['Site'] })}
+    >
+      {#each sites as x (x.id)}<option value={x.id}>{x.name}</option>{/each}
+    </select>
+  </label>
+  {#if garden.brief.site === 'Soil'}
+    <label
+      >The ground is
+      <select
+        class="field"
+        value={garden.brief.ground ?? ''}
+        title={garden.catalogue?.grounds.find((g) => g.id === garden.brief.ground)?.name ?? 'Nobody has looked yet'}
+        onchange={(e) => set({ ground: e.currentTarget.value || null })}
+      >
+        <option value="">not looked at yet</option>
+        {#each garden.catalogue?.grounds ?? [] as g (g.id)}<option value={g.id} title={g.name}>{short(g.name)}</option
+          >{/each}
+      </select>
+    </label>
+  {/if}
   <label class="tick"
     ><input
       type="checkbox"

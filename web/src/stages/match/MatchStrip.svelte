@@ -11,6 +11,8 @@
 
   const fit = $derived(match.best);
   const frame = $derived(match.drawing ? frameFor(boundsOf(match.drawing.shapes), 210, 116, 8) : null);
+  const unlooked = $derived(fit?.pending.filter((p) => p.notLookedAt).map((p) => p.name) ?? []);
+  const unmeasured = $derived(fit?.pending.filter((p) => p.measures.length > 0).map((p) => p.name) ?? []);
   const kilos = $derived(fit?.hold.wetMass ? say(fit.hold.wetMass.value, 'Kilogram', garden.system) : '');
 
   function draw(source: string) {
@@ -49,11 +51,15 @@
       <p>{match.summary}</p>
     {/if}
     {#if match.why}<p class="why">{match.why}</p>{/if}
+    {#if fit && fit.pending.length > 0}<p class="pending small">
+        {#if unlooked.length > 0}◌ Not looked at yet: {unlooked.join(', ')}.{/if}
+        {#if unmeasured.length > 0}Not wholly measured: {unmeasured.join(', ')}.{/if}
+      </p>{/if}
     {#if match.noSources.length > 0}
       <details>
         <summary>{match.noSources.length} not for this</summary>
         <ul>
-          {#each match.noSources as n (n.thingId)}<li>
+          {#each match.noSources as n, i (i)}<li>
               <b>{String(n.number).padStart(2, '0')} {n.name}</b>{n.nearly ? ', nearly' : ''}: {n.why}
             </li>{/each}
         </ul>
@@ -144,6 +150,11 @@
 
   [data-standing='WontDo'] .why {
     color: var(--fails);
+  }
+
+  .pending {
+    color: var(--chalk);
+    font-weight: 600;
   }
 
   summary {
