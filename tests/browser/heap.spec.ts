@@ -56,13 +56,44 @@ test('a walk round a drum asks the decisive question first and its answers judge
   await page.getByRole('button', { name: 'Drum', exact: true }).click();
   const walk = page.getByRole('region', { name: 'Walk round it' });
   await expect(walk.getByRole('heading')).toHaveText('What did it hold?');
+  await expect(page.locator('.judged')).toContainText('Not looked at yet');
+  // A decisive refusal ends the walk: nothing that is asked after it can matter.
   await walk.getByRole('button', { name: 'Oil, paint, solvent, pesticide' }).click();
   await expect(page.locator('.judged')).toContainText('Not for this');
-  await walk.getByRole('button', { name: 'Back' }).click();
+  await expect(walk).toBeHidden();
+  await page.getByRole('button', { name: 'Walk round it' }).click();
   await walk.getByRole('button', { name: 'Food, drink, clean water' }).click();
-  await expect(page.locator('.judged')).toContainText('May grow food');
-  while (await walk.isVisible()) await walk.getByRole('button', { name: 'Cannot tell' }).click();
+  await expect(page.locator('.judged')).toContainText('Not looked at yet');
+  // Of plastic nobody asks how far rust has gone.
+  while (await walk.isVisible()) {
+    await expect(walk.getByRole('heading')).not.toContainText('rust');
+    await walk.getByRole('group').getByRole('button').last().click();
+  }
   await expect(page.getByText('Looked over.')).toBeVisible();
+  await expect(page.locator('.judged')).toContainText('May grow food');
+});
+
+test('what cannot be told stays not looked at', async ({ open, page }) => {
+  await open('/gather/new');
+  await page.getByRole('button', { name: 'Plank or board', exact: true }).click();
+  const walk = page.getByRole('region', { name: 'Walk round it' });
+  await walk.getByRole('button', { name: 'Cannot tell' }).click();
+  while (await walk.isVisible()) await walk.getByRole('group').getByRole('button').last().click();
+  await expect(page.locator('.judged')).toContainText('Not looked at yet');
+  await expect(page.locator('.judged')).toContainText('Was it part of a pallet');
+});
+
+test('a sheet of fibre-cement that is kept shows its verdict', async ({ open, page }) => {
+  await open('/gather/new');
+  await page.getByRole('button', { name: 'Roofing sheet', exact: true }).click();
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Off the lean-to');
+  await page.getByLabel('Made of').selectOption('FibreCement');
+  await page.getByRole('checkbox', { name: 'Old grey fibre-cement' }).check();
+  await page.getByRole('button', { name: 'Put it on the heap' }).click();
+  await expect(page.getByRole('link', { name: /Off the lean-to/ })).toBeVisible();
+  await expect(page.locator('.judged')).toContainText('asbestos');
+  await open('/gather/4');
+  await expect(page.locator('.judged')).toContainText('MB');
 });
 
 test('the heap is searched, grouped and changed many at once', async ({ open, page }) => {

@@ -21,10 +21,13 @@ test('from a tub typed in inches to a printed sheet that outlives the server', a
   await page.getByRole('textbox', { name: 'Height inside' }).press('Enter');
   await expect(page.getByRole('textbox', { name: 'Height inside' })).toHaveValue('16');
   const verdict = page.locator('.judged');
-  await expect(verdict).toContainText('Structure only');
+  await expect(verdict).toContainText('Not looked at yet');
+  await expect(verdict).toContainText('no cutting');
 
-  // What it held decides.
+  // What it held decides, and that somebody looked for the rest.
   await page.getByLabel('Held food, drink or clean water').check();
+  await expect(verdict).toContainText('Not looked at yet');
+  await page.getByLabel(/Looked for all of these/).check();
   await expect(verdict).toContainText('May grow food');
   await expect(page.locator('.makes')).toContainText('US gal');
   await page.getByRole('button', { name: 'Put it on the heap' }).click();

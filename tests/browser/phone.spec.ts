@@ -25,3 +25,12 @@ test('on a phone a sum answers above its drawing', async ({ open, page }) => {
   await page.getByRole('combobox', { name: 'Question' }).selectOption({ label: 'How hard does wind press?' });
   await expect(page.getByRole('heading', { name: 'How hard does wind press?' })).toBeVisible();
 });
+
+test('a measure in inches and sixteenths is whole on the phone', async ({ open, page }) => {
+  await open('/gather/10');
+  await page.getByLabel('Units').selectOption('in');
+  const height = page.getByRole('textbox', { name: 'Height inside' });
+  await expect(height).toHaveValue('16 9/16');
+  const clipped = await page.locator('.measure').evaluateAll((all) => all.filter((e) => e.scrollWidth > e.clientWidth).map((e) => (e as HTMLInputElement).value));
+  expect(clipped).toEqual([]);
+});

@@ -6,6 +6,8 @@ type Tools = Record<string, Schemas['ShelvedTool']>;
 export type Theme = 'day' | 'sun' | 'dusk';
 
 const KEPT = 'metaplant-brief';
+/** Milliseconds until a lost connection is looked for again. */
+const RETRY_AFTER = 2000;
 /** Settings of which nothing changes. */
 const NO_SETTINGS: Schemas['SettingsInput'] = { units: null, rules: null, measures: null, tools: null };
 
@@ -37,6 +39,7 @@ class Garden {
   private matching = 0;
   private reading = 0;
   private landed = 0;
+  private retry: ReturnType<typeof setTimeout> | null = null;
   private turn: Promise<unknown> = Promise.resolve();
 
   readonly system: System = $derived((this.info?.units as System | undefined) ?? 'mm');
@@ -132,7 +135,7 @@ class Garden {
     if (before) this.info = { ...before, units };
     const trouble = await this.write(
       () => api.PUT('/api/garden/settings', { body: { ...NO_SETTINGS, units } }),
-      `Lengths are in ${units}`,
+      `Lengths are in ${{ mm: 'millimetres', cm: 'centimetres', in: 'inches' }[units]}`,
     );
     if (trouble && before) this.info = { ...this.info!, units: before.units };
   }
@@ -193,6 +196,7 @@ class Garden {
       return null;
     } catch {
       this.trouble = unreachable;
+      this.tryAgain();
       return unreachable;
     }
   }
@@ -202,7 +206,17 @@ class Garden {
       await read();
     } catch {
       this.trouble = unreachable;
+      this.tryAgain();
     }
+  }
+
+  /** A connection that was lost is looked for again until it is back, as at the end of a garden it often is. */
+  private tryAgain(): void {
+    if (this.retry !== null) return;
+    this.retry = setTimeout(() => {
+      this.retry = null;
+      void (this.catalogue ? this.refresh() : this.open());
+    }, RETRY_AFTER);
   }
 
   private keep(): void {

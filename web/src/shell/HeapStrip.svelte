@@ -69,15 +69,17 @@
   const length = $derived(
     standing.length === 0 ? 0 : standing[standing.length - 1].x + standing[standing.length - 1].width + 8 + LEAD,
   );
+  /** The one thing that Tab reaches, always there however far the strip is scrolled; the arrows go on from there. */
+  let at = $state(0);
   let strip = $state<HTMLElement | null>(null);
   let left = $state(0);
   let width = $state(1280);
   /** Only what is in sight is drawn, so that a heap of thousands scrolls as one of ten; what has the focus stays. */
   const inSight = $derived(
-    standing.filter((s) => (s.x + s.width > left - AROUND && s.x < left + width + AROUND) || s.thing.id === shownId),
+    standing.filter(
+      (s, i) => (s.x + s.width > left - AROUND && s.x < left + width + AROUND) || s.thing.id === shownId || i === at,
+    ),
   );
-  /** The one thing that Tab reaches; the arrows go on from there. */
-  let at = $state(0);
 
   function walk(event: KeyboardEvent) {
     const step = { ArrowRight: 1, ArrowLeft: -1, Home: -standing.length, End: standing.length }[event.key];

@@ -206,6 +206,11 @@
     cursor: default;
   }
 
+  .tools .asks {
+    min-width: 26px;
+    justify-content: center;
+  }
+
   .tools a {
     text-decoration: underline;
     text-underline-offset: 3px;
@@ -226,8 +231,12 @@
 
     .brand {
       min-width: 0;
-      padding: 6px 12px;
+      padding: 6px 4px 6px 10px;
       flex: 1;
+    }
+
+    .hook {
+      display: none;
     }
 
     .brand .garden {
@@ -235,7 +244,7 @@
     }
 
     .name {
-      font-size: 1.05rem;
+      font-size: 1rem;
     }
 
     .tools {
@@ -248,8 +257,8 @@
     .tools select,
     .tools button,
     .tools a {
-      padding: 0 6px;
-      font-size: 0.8rem;
+      padding: 0 5px;
+      font-size: 0.78rem;
     }
 
     .tools select {

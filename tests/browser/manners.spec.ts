@@ -1,0 +1,170 @@
+import { expect, test } from './garden';
+
+test('no letter undoes anything, Ctrl+Z does, and the help page lists the keys', async ({ open, page }) => {
+  await open('/gather/10');
+  const name = page.getByRole('textbox', { name: 'Name', exact: true });
+  await name.fill('Tub of mine');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByRole('link', { name: /Tub of mine/ })).toBeVisible();
+  // After keeping, the focus is nowhere.
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  for (const key of 'uUzyrn') await page.keyboard.press(key);
+  await expect(page.getByRole('button', { name: 'Undo' })).toHaveAttribute('title', /Changed Tub of mine/);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('link', { name: /Bait tub/ })).toBeVisible();
+  await page.keyboard.press('Control+y');
+  await expect(page.getByRole('link', { name: /Tub of mine/ })).toBeVisible();
+  // In a field it is the field’s own.
+  await name.focus();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('link', { name: /Tub of mine/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Keys and marks' }).click();
+  await expect(page.getByRole('row', { name: /Ctrl \+ Z/ })).toContainText('take back');
+});
+
+test('changes that are not kept wait, with a mark, also after the page was left', async ({ open, page }) => {
+  await open('/gather/10');
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Half changed');
+  await page.getByRole('textbox', { name: 'Height inside' }).fill('410');
+  await page.getByRole('textbox', { name: 'Height inside' }).press('Enter');
+  await page.locator('.list').getByRole('link', { name: /Rinse trough/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Rinse trough');
+  await expect(page.locator('.list li', { hasText: 'Bait tub' })).toContainText('changes not kept yet');
+  await page.getByRole('button', { name: 'Something dragged home' }).click();
+  await page.reload();
+  await open('/gather/10');
+  await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Half changed');
+  await expect(page.getByRole('textbox', { name: 'Height inside' })).toHaveValue('410');
+  await page.getByRole('button', { name: 'As it was' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Bait tub, rinsed');
+  await expect(page.locator('.list li', { hasText: 'Bait tub' })).not.toContainText('changes not kept yet');
+});
+
+test('what is split off is in hand next', async ({ open, page }) => {
+  await open('/gather/9');
+  await page.getByLabel('How many to split off').fill('2');
+  await page.getByRole('button', { name: 'Split off' }).click();
+  await expect(page).toHaveURL(/gather\/78$/);
+  await expect(page.getByRole('textbox', { name: 'How many', exact: true })).toHaveValue('2');
+});
+
+test('what is cut off and what is sawn out lie on the heap', async ({ open, page }) => {
+  await open('/gather/24');
+  await expect(page.getByText('77 things', { exact: true })).toBeVisible();
+  await page.getByLabel('Cut off one').fill('800');
+  await page.getByRole('button', { name: 'Cut', exact: true }).click();
+  await expect(page.getByText('79 things', { exact: true })).toBeVisible();
+  await page.getByRole('searchbox').fill('deck boards,');
+  await expect(page.locator('.list')).toContainText('Deck boards, cut');
+  await expect(page.locator('.list')).toContainText('Deck boards, offcut');
+  await open('/gather/2');
+  await page.getByRole('button', { name: 'Saw one section out of one' }).last().click();
+  await expect(page.getByText('81 things', { exact: true })).toBeVisible();
+  await page.getByRole('searchbox').fill('crate pallets');
+  await expect(page.locator('.list')).toContainText('Long crate pallets, HT, section of 2');
+  await expect(page.locator('.list')).toContainText('Long crate pallets, HT, part of 7');
+});
+
+test('a thing that is spoken for names the project and leads there', async ({ open, page }) => {
+  await open('/gather/7');
+  await page.getByRole('link', { name: /1 by Juice-drum tub/ }).click();
+  await expect(page.getByLabel('Project', { exact: true })).toHaveValue('Juice-drum tub');
+});
+
+test('a number that cannot be is answered with the nearest that can, on the drawing too', async ({ open, page }) => {
+  await open('/draw/pallet-bed?source=1');
+  const length = page.locator('.drawing').first().getByRole('textbox', { name: 'Length' });
+  await expect(length).toHaveValue('3600');
+  await length.fill('5 m');
+  await length.press('Enter');
+  await expect(page.getByText('Length: 3600 mm is the nearest that can be.')).toBeVisible();
+  await expect(length).toHaveValue('3600');
+  await length.fill('2500');
+  await length.press('Enter');
+  await expect(length).toHaveValue('2400');
+});
+
+test('an answer that was overtaken does not win', async ({ open, page }) => {
+  await open('/match');
+  await expect(page.getByRole('article', { name: 'Drilled tub' })).toBeVisible();
+  let first = true;
+  await page.route('**/api/match*', async (route) => {
+    // The first question is answered long after the second.
+    if (first) {
+      first = false;
+      const answer = await route.fetch();
+      await new Promise((r) => setTimeout(r, 2500));
+      await route.fulfill({ response: answer });
+    } else await route.continue();
+  });
+  const crop = page.locator('.brief select').first();
+  await crop.selectOption('parsnip');
+  await crop.selectOption('lettuce');
+  await expect(page.locator('.verdicts').first()).toContainText('lettuces');
+  await page.waitForTimeout(3000);
+  await expect(page.locator('.verdicts').first()).toContainText('lettuces');
+  await expect(page.locator('.verdicts').first()).not.toContainText('parsnip');
+});
+
+test('a project opened after another is the one that stays', async ({ open, page }) => {
+  await open('/draw');
+  let first = true;
+  await page.route('**/api/projects/1', async (route) => {
+    if (!first) return route.continue();
+    first = false;
+    const answer = await route.fetch();
+    await new Promise((r) => setTimeout(r, 2000));
+    await route.fulfill({ response: answer });
+  });
+  await open('/draw?project=1');
+  await open('/draw?project=2');
+  await expect(page.getByLabel('Project', { exact: true })).toHaveValue('Juice-drum tub');
+  await page.waitForTimeout(2500);
+  await expect(page.getByLabel('Project', { exact: true })).toHaveValue('Juice-drum tub');
+});
+
+test('a cone speaks of its feet and not of soil', async ({ open, page }) => {
+  await open('/draw/wound-cone?source=26');
+  const grow = page.locator('.verdicts section').first();
+  await expect(grow).toContainText('round its feet');
+  await expect(grow).not.toContainText('to root in');
+  expect((await grow.locator('p').allInnerTexts()).filter((t) => /^\s*,/.test(t))).toEqual([]);
+  await expect(page.locator('.legend')).not.toContainText('push of the soil');
+});
+
+test('a planter is emptied once, and only after it was filled', async ({ open, page }) => {
+  await open('/make/1');
+  await expect(page.getByRole('heading', { name: 'Winch-house bed' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Empty it' })).toHaveCount(0);
+  await open('/make/2');
+  await page.getByRole('button', { name: 'Empty it' }).click();
+  await expect(page.getByText('78 things', { exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Empty it' })).toHaveCount(0);
+});
+
+test('a ticked box is told from an empty one in every light', async ({ open, page }) => {
+  await open('/gather/1');
+  for (const light of ['day', 'sun', 'dusk']) {
+    await page.getByLabel('Light').selectOption(light);
+    const fill = (checked: boolean) =>
+      page.locator(`.tick input:${checked ? 'checked' : 'not(:checked)'}`).first().evaluate((e) => getComputedStyle(e).backgroundColor);
+    const mark = await page.locator('.tick input:checked').first().evaluate((e) => getComputedStyle(e).backgroundImage);
+    expect(await fill(true)).not.toBe(await fill(false));
+    expect(mark).toContain('svg');
+    // The mark is white: what it stands on is not.
+    expect(await fill(true)).not.toMatch(/rgb\(2[2-5]\d, 2[2-5]\d, 2[0-5]\d\)/);
+  }
+});
+
+test('a walk, a balcony and a ground change what is said', async ({ open, page }) => {
+  await open('/draw/drilled-tub?source=10');
+  const hold = page.locator('.verdicts section').nth(2);
+  await expect(hold).not.toContainText('Ask a professional');
+  await page.getByLabel('Stands on').selectOption('Balcony');
+  await expect(hold).toContainText('Ask a professional');
+  await expect(hold).toContainText('kN on each square metre of the balcony');
+  await page.getByLabel('Stands on').selectOption('Soil');
+  await open('/draw/pallet-bed?source=1');
+  await page.getByLabel('Stands on').selectOption('Paving');
+  await expect(page.locator('.verdicts section').nth(1)).toContainText('cannot drain through paving');
+});
