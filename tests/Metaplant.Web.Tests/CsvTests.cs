@@ -28,7 +28,7 @@ public sealed class CsvTests : IAsyncLifetime
         after.Count.ShouldBe(before.Count);
         foreach (var (a, b) in before.Zip(after))
         {
-            foreach (var field in new[] { "name", "kind", "count", "measures", "findings", "faults", "place", "source", "keepDry", "fitness" }) b![field]!.ToJsonString().ShouldBe(a![field]!.ToJsonString());
+            foreach (var field in new[] { "name", "kind", "count", "measures", "findings", "faults", "place", "source", "keepDry", "fitness", "history", "taken", "lookedAt" }) b![field]!.ToJsonString().ShouldBe(a![field]!.ToJsonString());
         }
     }
 

@@ -13,10 +13,14 @@ internal sealed class GardenServer : IAsyncDisposable
     private readonly bool demo;
     private WebApplicationFactory<Program> factory;
 
-    public GardenServer(bool demo = false)
+    /// <summary>Starts on an empty garden, the demonstration garden, or one of an earlier form.</summary>
+    /// <param name="demo">With the demonstration garden.</param>
+    /// <param name="garden">A garden file that an earlier form of the application wrote, from Gardens.</param>
+    public GardenServer(bool demo = false, string? garden = null)
     {
         this.demo = demo;
         Folder = Directory.CreateTempSubdirectory("metaplant-test-").FullName;
+        if (garden is not null) File.Copy(Path.Combine(AppContext.BaseDirectory, "Gardens", garden), Path.Combine(Folder, "garden.db"));
         factory = Start();
         Http = factory.CreateClient();
     }

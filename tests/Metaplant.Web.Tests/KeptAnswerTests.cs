@@ -1,4 +1,5 @@
 using System.Net;
+using System.Text.Json.Nodes;
 
 namespace Metaplant.Web.Tests;
 
@@ -14,16 +15,29 @@ public sealed class KeptAnswerTests : IAsyncLifetime
     [Fact]
     public async Task What_was_just_added_renamed_judged_anew_or_undone_is_in_the_next_reading()
     {
-        var empty = await Names();
-        var (status, added) = await server.PostAsync("/api/things", new { name = "Wash tub", kind = "round-tub", count = 1, measures = new { topDiameter = .6, bottomDiameter = .48, height = .42 }, substance = "Polyethylene", findings = Array.Empty<string>(), faults = Array.Empty<object>() });
-        status.ShouldBe(HttpStatusCode.Created, added?.ToString());
-        (await Names()).ShouldBe([.. empty, "Wash tub"]);
-        (await server.PostAsync("/api/undo", new { })).Status.ShouldBe(HttpStatusCode.OK);
-        (await Names()).ShouldBe(empty);
-        (await server.PostAsync("/api/redo", new { })).Status.ShouldBe(HttpStatusCode.OK);
-        (await Names()).ShouldBe([.. empty, "Wash tub"]);
-        (await Names()).ShouldBe([.. empty, "Wash tub"]);
+        (await Heap()).ShouldBeEmpty();
+        var (status, bath) = await server.PostAsync("/api/things", new { name = "Wash bath", kind = "round-tub", count = 1, substance = "ZincCoatedSteel", findings = new[] { "looked-over", "held-food" } });
+        status.ShouldBe(HttpStatusCode.Created);
+        (await Heap()).ShouldBe(["Wash bath: Food"]);
+        await Edit(bath!, "Foot bath", "looked-over", "held-food");
+        (await Heap()).ShouldBe(["Foot bath: Food"]);
+        // Another school judges the same bath anew.
+        await Rule("avoid");
+        (await Heap()).ShouldBe(["Foot bath: Ornamentals"]);
+        foreach (var before in new[] { "Foot bath: Food", "Wash bath: Food" }) await Travel("undo", before);
+        foreach (var after in new[] { "Foot bath: Food", "Foot bath: Ornamentals" }) await Travel("redo", after);
     }
 
-    private async Task<List<string>> Names() => [.. (await server.GetAsync("/api/things")).AsArray().Select(t => (string)t!["name"]!)];
+    private async Task Travel(string way, string shown)
+    {
+        (await server.PostAsync($"/api/{way}", new { })).Status.ShouldBe(HttpStatusCode.OK);
+        (await Heap()).ShouldBe([shown]);
+    }
+    private async Task Edit(JsonNode thing, string name, params string[] findings)
+        => (await server.PutAsync($"/api/things/{thing["id"]}", new { name, kind = "round-tub", count = 1, substance = "ZincCoatedSteel", findings, version = (int)thing["version"]! })).Status.ShouldBe(HttpStatusCode.OK);
+
+    private async Task Rule(string school)
+        => (await server.PutAsync("/api/garden/settings", new { rules = new Dictionary<string, string> { ["coated-metal"] = school } })).Status.ShouldBe(HttpStatusCode.NoContent);
+
+    private async Task<List<string>> Heap() => [.. (await server.GetAsync("/api/things")).AsArray().Select(t => $"{t!["name"]}: {t["fitness"]}")];
 }

@@ -71,6 +71,20 @@ public sealed class ProjectTests : IAsyncLifetime
         }
     }
 
+    [Fact]
+    public async Task A_planter_is_emptied_once_and_only_after_it_was_filled()
+    {
+        var kept = await Keep("drilled-tub", "10", "Bait-tub herbs");
+        async Task<HttpStatusCode> Empty() => (await server.PostAsync($"/api/projects/{kept["id"]}/empty", new { version = (int)kept["version"]! })).Status;
+        async Task<int> Soils() => (await server.GetAsync("/api/things")).AsArray().Count(t => ((string)t!["name"]!).Contains("Bait-tub herbs", StringComparison.Ordinal));
+        // Never filled: there is nothing to take out.
+        (await Empty()).ShouldBe(HttpStatusCode.BadRequest);
+        (await server.PostAsync($"/api/projects/{kept["id"]}/ticks", new { step = "fill", done = true })).Status.ShouldBe(HttpStatusCode.NoContent);
+        (await Empty()).ShouldBe(HttpStatusCode.Created);
+        for (var i = 0; i < 9; i++) (await Empty()).ShouldBe(HttpStatusCode.BadRequest);
+        (await Soils()).ShouldBe(1);
+    }
+
     [Theory]
     [InlineData("", "pallet-bed", "1", "name")]
     [InlineData("x", "ziggurat", "1", "design")]

@@ -6,6 +6,7 @@ namespace Metaplant.Core.Assessing;
 /// <summary>Reads any blueprint and says whether it grows, drains and holds. Pure: the same blueprint and brief give the same answer.</summary>
 public static class Assessor
 {
+    /// <summary>The three answers, and what stands in the way of calling it food.</summary>
     /// <param name="fitness">What its main stuff is fit for.</param>
     /// <param name="notLookedAt">Names of what nobody has looked at yet and touches soil or plants: nothing is called food while there is any.</param>
     public static Assessment Assess(Blueprint blueprint, Brief brief, Fitness fitness, IReadOnlyList<string>? notLookedAt = null)

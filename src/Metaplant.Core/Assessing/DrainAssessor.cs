@@ -38,7 +38,7 @@ internal static class DrainAssessor
         var spacing = floor.Spacing(brief);
         var holes = floor.Holes(brief);
         var down = DrainDown(blueprint, brief);
-        List<Check> checks = 
+        List<Check> checks =
         [
             Room(floor, holes, spacing).Guarding([], Quantity.Pads), Reach(floor, spacing).Guarding([], Quantity.Pads, Quantity.Packers),
             Flow(floor, holes, spacing, brief), Clearance(floor, brief), Slow(down, brief),

@@ -2,10 +2,10 @@ using Metaplant.Core.Designs.LoadPaths;
 using Metaplant.Core.Drainage;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
-using Metaplant.Core.Materials;
 using Metaplant.Core.Matching;
-using Metaplant.Core.Salvage;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage.Kinds;
+using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Designs;

@@ -21,7 +21,8 @@ internal static class PalletBedSteps
                 m.Bearers % 2 == 1
                     ? $"Saw the slats off on both sides of the middle bearer, so that no saw meets its nails: two halves of {PalletCorner.HalfLength(m) * 1000:0} mm, each with its outer bearer."
                     : $"Saw the slats half way between the two middle bearers: two halves of {PalletCorner.HalfLength(m) * 1000:0} mm.",
-                12, ["Hand saw"], ["Gloves", "Eye protection"], false, "saw") { SlowerWithSalvage = true });
+                12, ["Hand saw"], ["Gloves", "Eye protection"], false, "saw")
+            { SlowerWithSalvage = true });
         }
 
         if (plan.Posts > 0)
@@ -41,7 +42,7 @@ internal static class PalletBedSteps
         if (plan.Anchors(ties) > 0)
         {
             steps.Add(new(
-                "ties", "Tie the walls across", $"{plan.WiresAcross(ties)} across and {plan.WiresAlong(ties)} along, {plan.TieHeight * 1000:0} mm up: an upright of {PalletSectionBed.AnchorSide * 1000:0} mm outside the slats at each end, a loop of wire round it, twisted tight in the middle. Pull straight, not inwards.",
+                "ties", "Tie the walls across", $"{plan.WiresAcross(ties)} across and {plan.WiresAlong(ties)} along, {plan.TieHeight * 1000:0} mm up: an anchor, an upright of {PalletSectionBed.AnchorSide * 1000:0} mm, outside the slats at each end, a loop of wire round it, twisted tight in the middle. Pull straight, not inwards.",
                 10 * (plan.WiresAcross(ties) + plan.WiresAlong(ties)), ["Hand saw", "Pliers", "Side cutter"], ["Gloves", "Eye protection"], false, "wire"));
         }
 

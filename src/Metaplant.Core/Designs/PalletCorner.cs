@@ -30,9 +30,6 @@ internal sealed record PalletCorner(double SetIn, double FromEnd, double Upright
 
     private static double LeastThread => 6 * Screw.Diameter;
 
-    /// <summary>Why sections of this pallet cannot be joined at a corner; null when they can.</summary>
-    public string? WhyNot => SlatWidth < 2 * EdgeDistance ? "Its slats are too narrow for a screw." : null;
-
     public static PalletCorner Of(PalletMeasures m)
     {
         var atEnd = m.Wing > 0 ? 0 : m.BearerWidth;

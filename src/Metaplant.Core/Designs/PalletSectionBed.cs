@@ -219,7 +219,6 @@ public sealed class PalletSectionBed : IDesign
         if (!pallet.Judgement.MayCut) return "It may not be cut.";
         if (pallet.Free == 0) return pallet.SpokenFor;
         if (pallet.Thing.Substance.Grade() is null) return "Nothing is known of its strength.";
-        if (PalletCorner.Of(m).WhyNot is { } corner) return corner;
         return m.Sections(1, pallet.Thing.Faults).Count == 0 ? "No sound slat is left on it." : null;
     }
 

@@ -23,7 +23,8 @@ public static class RetainedSoil
             "retained-height", "Height of soil held back", LoadCase.Normal, height, Limit, Unit.Metre,
             "Over 0.6 m: many places ask for a permit. Check the figures with somebody who knows before you fill it.", null,
             [Sum.Of("Soil held back", "h", [new("h", "height of soil", height, Unit.Metre)], height, Unit.Metre, "Limits of this method; local code comes first")],
-            []).AtBestTight() with { Remedies = [new("Soil no higher than", Flagged, Unit.Metre, input)] },
+            []).AtBestTight() with
+        { Remedies = [new("Soil no higher than", Flagged, Unit.Metre, input)] },
         _ => null,
     };
 }

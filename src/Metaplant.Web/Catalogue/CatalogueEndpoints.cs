@@ -9,6 +9,7 @@ namespace Metaplant.Web.Catalogue;
 
 public sealed record FieldDto(string Id, string Name, Unit Unit, double Least, double Greatest, double Typical, string Hint, bool Quick);
 
+/// <summary>A stuff that things are made of.</summary>
 /// <param name="NeverOn">Findings that cannot be on this stuff, and so are not asked about.</param>
 public sealed record SubstanceDto(Substance Id, string Name, IReadOnlyList<string> NeverOn);
 

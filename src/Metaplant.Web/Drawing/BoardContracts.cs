@@ -26,6 +26,7 @@ public sealed record HoldDto(Verdict Verdict, string Words, CheckDto? Weakest, I
 
 public sealed record TakeDto(int ThingId, int Number, string Name, int Count);
 
+/// <summary>Something to buy for one need.</summary>
 /// <param name="Product">What is bought; null where nothing bought will do.</param>
 /// <param name="Soil">Growing medium: what is not sold is dug or fetched, at a price nobody knows.</param>
 public sealed record PurchaseDto(string Name, double Amount, string Per, string? Product, int Packs, double Cost, bool Soil);

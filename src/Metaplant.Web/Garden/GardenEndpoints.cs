@@ -77,8 +77,9 @@ internal static class GardenEndpoints
         var own = new Dictionary<string, double>(settings.Constants, StringComparer.Ordinal);
         if (input.Value is { } value) own[id] = value;
         else own.Remove(id);
-        var handbook = Handbook.With(own);
-        if (!handbook.Ok) return Problems.Refuse([.. handbook.Problems.Select(p => p with { Field = "value" })]);
+        // This one alone: another, kept when its range was wider, is left out of the sums and stands in nobody's way.
+        var alone = input.Value is { } given ? Handbook.With(new Dictionary<string, double> { [id] = given }) : Handbook.Default;
+        if (!alone.Ok) return Problems.Refuse([.. alone.Problems.Select(p => p with { Field = "value" })]);
         await (settings with { Constants = own }).KeepAsync(garden, cancel);
         await garden.SaveAsync($"{(input.Value is null ? "Back to ours" : "Own value")}: {row.Meaning}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();

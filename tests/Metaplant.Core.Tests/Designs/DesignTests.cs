@@ -141,14 +141,59 @@ public class DesignTests
 
     [Fact]
     public void Peas_climb_line_but_not_bare_poles()
-        => PlantsThatFit.Work(new(new Core.Geometry.RectangleOutline(1, .5), .3, 150), Crops.Find(Core.Materials.Handbook.Default, "pea")!, true).Count.ShouldBeGreaterThan(10);
-
-    /// <summary>A board of every design there is, on a heap that has what it takes.</summary>
-    internal static IEnumerable<Core.Matching.Board> EveryDesign()
     {
-        yield return Open("pallet-bed", "1");
-        foreach (var tub in (string[])["2", "7", "8"]) yield return Open("drilled-tub", tub);
-        yield return Open("wound-cone", "3");
+        var cone = Open("wound-cone", "3");
+        CropFit Pea(double grip) => Assessor.Assess(cone.Fit.Blueprint with { Climbing = cone.Fit.Blueprint.Climbing! with { Grip = grip } }, Brief.Default, Fitness.Food).Grow.Crops.Single(c => c.Crop.Id == "pea");
+        Pea(.004).Count.ShouldBeGreaterThan(0);
+        var poles = Pea(.025);
+        poles.Count.ShouldBe(0);
+        poles.WhyNot!.ShouldContain("grips up to");
+    }
+
+    [Fact]
+    public void A_cone_takes_no_more_plants_than_its_feet_and_their_spacing_bear()
+    {
+        foreach (var legs in Enumerable.Range(3, 6))
+        {
+            var fit = Open("wound-cone", "3", null, ("legs", legs), ("radius", .2), ("height", 1)).Fit;
+            foreach (var crop in fit.Assessment.Grow.Crops)
+            {
+                crop.Count.ShouldBeLessThanOrEqualTo(2 * legs);
+                (crop.Count * crop.Crop.Spacing).ShouldBeLessThanOrEqualTo(2 * legs * .2 * Math.Sin(Math.PI / legs) + 1e-9, crop.Crop.Id);
+            }
+        }
+    }
+
+    [Fact]
+    public void A_peg_is_got_as_long_as_it_is_driven_and_a_hand_to_strike()
+    {
+        foreach (var board in EveryDesign())
+        {
+            foreach (var pegs in board.Fit.Blueprint.Needs.OfType<SticksNeeded>())
+            {
+                var part = board.Fit.Blueprint.Parts.Single(p => p.Id is "peg" or "foot-peg");
+                (pegs.Length, pegs.Count).ShouldBe((part.Length, part.Count));
+                var bought = board.Fit.Supply.Buys.SingleOrDefault(b => b.NeedId == pegs.Id);
+                if (bought?.Row is { } row) row.Length.ShouldBeGreaterThanOrEqualTo(pegs.Length - 1e-9);
+            }
+        }
+
+        var cone = Open("wound-cone", "3", null, ("pegs", .9)).Fit.Blueprint;
+        cone.Needs.OfType<SticksNeeded>().Single().Length.Near(1.05);
+    }
+
+    /// <summary>A board of every design there is on every thing of the yard that it can be made of; a design that the yard has nothing for is no design of this list, and that fails.</summary>
+    internal static IReadOnlyList<Core.Matching.Board> EveryDesign(Brief? brief = null)
+    {
+        List<Core.Matching.Board> boards = [];
+        foreach (var design in Catalogue.All)
+        {
+            var sources = design.Find(Yard).Sources;
+            sources.ShouldNotBeEmpty($"The yard of this test has nothing for {design.Id}: add what it is made of.");
+            boards.AddRange(sources.Select(s => DrawingBoard.Open(design, s, new Dictionary<string, double>(), brief ?? Brief.Default, Yard).OrThrow()));
+        }
+
+        return boards;
     }
 
     [Fact]

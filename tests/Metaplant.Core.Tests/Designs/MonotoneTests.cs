@@ -146,7 +146,7 @@ public class MonotoneTests
         var kinds = (string[])["pallet", "pallet", "winged-pallet", "round-tub", "bucket", "tapered-tub", "trough", "drum", "crate", "free-form", "poured", "branches", "branches"];
         var kind = SalvageKinds.Find(kinds[random.Next(kinds.Length)])!;
         var values = kind.Fields.ToDictionary(f => f.Id, f => f.Unit == Unit.Count ? Math.Clamp(Math.Round(f.Typical * In(.7, 1.5)), f.Least, f.Greatest) : Math.Clamp(f.Typical * In(.6, 1.7), f.Least, f.Greatest));
-        if (values.ContainsKey("slats")) values["depth"] = values["slats"] * values["slatWidth"] * In(1, 1.5);
+        if (values.TryGetValue("slats", out var slats)) values["depth"] = slats * values["slatWidth"] * In(1, 1.5);
         if (values.ContainsKey("shortest")) values["shortest"] = values["longest"];
         List<string> findings = [Findings.LookedOver, Findings.HeldFood, Findings.HeatMark];
         foreach (var maybe in (string[])[Findings.Weathered, Findings.RustSurface, Findings.HeldWater])

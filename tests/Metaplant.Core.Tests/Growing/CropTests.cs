@@ -94,4 +94,51 @@ public class CropTests
         fit.Limit.ShouldBe("soil");
         fit.Layout.Positions.Distinct().Count().ShouldBe(20);
     }
+
+    [Fact]
+    public void Sweet_peas_root_as_deep_as_those_who_grow_them_say_and_peas_want_their_litres_each()
+    {
+        Of("sweet-pea").LeastDepth.ShouldBeInRange(.400, .450);
+        foreach (var pea in All.Where(c => c.Id is "pea" or "mangetout")) pea.LeastLitres.ShouldBeInRange(1.5, 2.0, pea.Id);
+        All.Count(c => c.Id is "pea" or "mangetout").ShouldBe(2);
+    }
+
+    [Fact]
+    public void Sweet_corn_stands_in_a_block_and_not_in_a_row()
+    {
+        var corn = Of("sweet-corn");
+        // A row of four metres has room and soil for a dozen, and wind would pollinate none of them.
+        var row = PlantsThatFit.Work(new(new RectangleOutline(4, .4), .4, 640), corn, true);
+        row.Count.ShouldBe(0);
+        row.WhyNot!.ShouldContain("3 by 3");
+        PlantsThatFit.Work(new(new RectangleOutline(1.5, 1.5), .4, 900), corn, true).Count.ShouldBeGreaterThanOrEqualTo(9);
+        PlantsThatFit.Work(new(new RectangleOutline(1.5, 1.5), .4, 8 * corn.LeastLitres), corn, true).Count.ShouldBe(0);
+    }
+
+    [Fact]
+    public void A_blueberry_asks_how_sour_the_soil_is()
+    {
+        var fit = PlantsThatFit.Work(new(new RectangleOutline(2, 1), .5, 1000), Of("blueberry"), true);
+        fit.Count.ShouldBeGreaterThan(0);
+        fit.NotKnown!.ShouldContain("pH");
+        PlantsThatFit.Work(new(new RectangleOutline(2, 1), .5, 1000), Of("lettuce"), true).NotKnown.ShouldBeNull();
+    }
+
+    [Fact]
+    public void A_count_of_crops_says_what_it_does_not_know_and_nothing_growing_names_the_reason()
+    {
+        Core.Assessing.GrowAssessment Grow(string? crop, double topDiameter, double height)
+        {
+            var heap = A.Heap(A.Thing("round-tub", findings: [Core.Salvage.Findings.HeldFood, Core.Salvage.Findings.LookedOver], measures: [("topDiameter", topDiameter), ("bottomDiameter", topDiameter), ("height", height)]));
+            var design = Core.Designs.Catalogue.Find("drilled-tub")!;
+            var brief = Core.Designs.Brief.Default with { Crop = crop is null ? null : Of(crop) };
+            return Core.Matching.DrawingBoard.FindSource(design, heap, "1").Then(s => Core.Matching.DrawingBoard.Open(design, s, new Dictionary<string, double>(), brief, heap)).OrThrow().Fit.Assessment.Grow;
+        }
+
+        Grow(null, .6, .5).Words.ShouldMatch(@"^\d+ of 62 crops have the room and depth\. Sun, heat and acidity are not asked yet\.$");
+        var shallow = Grow(null, .3, .14);
+        shallow.Verdict.ShouldBe(Core.Sums.Verdict.Fails);
+        shallow.Words.ShouldMatch("^Nothing on the list grows in it: .*(to root in|litres).*\\.$");
+        Grow("blueberry", .7, .6).Verdict.ShouldBe(Core.Sums.Verdict.Tight);
+    }
 }

@@ -109,10 +109,17 @@ public class MatchTests
     }
 
     [Fact]
-    public void The_same_heap_and_wish_give_the_same_answer()
+    public void The_order_in_which_things_came_to_the_heap_changes_no_answer()
     {
-        string Say() => string.Join('|', Matcher.Match(A.Heap(A.HeatMarkedPallets(12), A.FoodTub(2), A.Sticks(3)), Brief.Default, Aim.MostSoil).Select(m => $"{m.Design.Id} {m.Best?.Blueprint.Size}"));
-        Say().ShouldBe(Say());
+        Thing[] things = [A.HeatMarkedPallets(12), A.FoodTub(2), A.Sticks(3), A.Thing("post", 9, id: 4), A.Thing("fabric", 3, id: 5), A.Thing("drum", id: 6, findings: [Findings.HeldFood]), A.Thing("pallet", 3, id: 7, findings: [Findings.HeatMark, Findings.Weathered])];
+        string Say(IEnumerable<Thing> heap) => string.Join('|', Matcher.Match(A.Heap([.. heap]), Brief.Default, Aim.MostSoil).Select(m => $"{m.Design.Id} {m.Best?.Blueprint.Size} {m.Best?.Source.Key} {m.Best?.Supply.Cost:0.00} {string.Join(',', m.Best?.Supply.Counts.OrderBy(c => c.Key).Select(c => $"{c.Key}x{c.Value}") ?? [])}"));
+        var first = Say(things);
+        for (var seed = 0; seed < 5; seed++)
+        {
+            var shuffled = things.ToArray();
+            new Random(seed).Shuffle(shuffled);
+            Say(shuffled).ShouldBe(first);
+        }
     }
 
     [Fact]

@@ -70,7 +70,8 @@ public sealed record Shell(string Row, double Wall, double Left, bool Damaged, d
         var sum = Sum.Of("Load of the test", "γ_w h, and stones on the floor", [new("h", "height of the water", rim, Unit.Metre), new("γ_w", "weight of water", EarthPressure.WaterUnitWeight, Unit.NewtonPerCubicMetre)], proof, Unit.Pascal, "It stood a day full of water", "A day proves no years: look at it each spring");
         return Check.Compare(
             bySum.Id, bySum.Name, LoadCase.Normal, load, proof, Unit.Pascal, load <= proof * (1 + Check.Tolerance) ? "It held the water test; plastics creep, so look at it each spring." : "The soil is heavier than the water it was tested with.",
-            bySum.Part, [.. bySum.Sums, sum], bySum.Remedies).AtBestTight() with { EnoughOrNot = true };
+            bySum.Part, [.. bySum.Sums, sum], bySum.Remedies).AtBestTight() with
+        { EnoughOrNot = true };
     }
 
     private string StrengthId(LoadCase loadCase) => Row + (loadCase == LoadCase.Normal ? ".strength" : ".short-strength");
