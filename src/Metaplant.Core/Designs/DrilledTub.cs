@@ -4,8 +4,8 @@ using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
-using Metaplant.Core.Salvage.Kinds;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Salvage.Kinds;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Designs;
