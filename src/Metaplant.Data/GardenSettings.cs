@@ -27,7 +27,7 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
     public ToolShelf ToolShelf => ToolShelf.Of(Tools).Value ?? ToolShelf.Untouched;
 
     /// <summary>The handbook with the gardener's own values; one that a later version refuses is left out, and the others stay in force.</summary>
-    public Handbook Handbook => Handbook.With(Constants).Value ?? Handbook.With(Constants.Where(c => Handbook.With(new Dictionary<string, double> { [c.Key] = c.Value }).Ok).ToDictionary(c => c.Key, c => c.Value)).Value ?? Handbook.Default;
+    public Handbook Handbook => Handbook.WithWhatCanBe(Constants);
 
     public static async Task<GardenSettings> ReadAsync(GardenContext garden, CancellationToken cancel = default)
         => await garden.Settings.FindAsync([Key], cancel) is { } row ? JsonSerializer.Deserialize<GardenSettings>(row.Value)! : Default;

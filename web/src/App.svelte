@@ -88,6 +88,8 @@
   }
 
   main {
+    /* What is hidden but read aloud scrolls with the rest; else it makes the page itself longer than the window. */
+    position: relative;
     grid-row: 3;
     min-height: 0;
     overflow: auto;

@@ -27,5 +27,5 @@ public sealed record HoldAssessment(Verdict Verdict, string Words, IReadOnlyList
 /// <summary>The three verdicts on one blueprint.</summary>
 public sealed record Assessment(GrowAssessment Grow, DrainAssessment Drain, HoldAssessment Hold)
 {
-    public Verdict Worst => (Verdict)Math.Max((int)Grow.Verdict, Math.Max((int)Drain.Verdict, (int)Hold.Verdict));
+    public Verdict Worst => Verdicts.Worst(Grow.Verdict, Drain.Verdict, Hold.Verdict);
 }

@@ -25,7 +25,7 @@ internal static class DrainAssessor
         var down = DrainDown(blueprint, brief);
         List<Check> checks = [Slow(down, brief)];
         if (brief.Site != Site.Soil)
-            checks.Add(Check.Compare("open-foot", "A foot open to what it stands on", LoadCase.Normal, 1, 0, Unit.One, "A foot that is open cannot drain through paving or boards: water runs out under the walls and takes soil with it. Choose a vessel with a closed floor, or open ground.", null, [down]));
+            checks.Add(Check.Enough("open-foot", "A foot open to what it stands on", 1, 0, Unit.One, "", "A foot that is open cannot drain through paving or boards: water runs out under the walls and takes soil with it. Choose a vessel with a closed floor, or open ground.", null, [down]));
         var words = checks.Find(c => c.Verdict > Verdict.Sound)?.Words ?? (brief.GroundKnown ? "Open ground: no wet layer." : "Open ground: no wet layer, where the ground below drains.");
         return new(Verdicts.Worst(checks), words, null, 0, 0, down, [], checks);
     }

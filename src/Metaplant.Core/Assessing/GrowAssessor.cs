@@ -16,7 +16,7 @@ internal static class GrowAssessor
         if (notLookedAt.Count == 0 || fitness != Fitness.Food || brief.Crop is { Edible: false }) return grow;
         // Planned as food, and not called food.
         var names = string.Join(", ", notLookedAt.Take(3)) + (notLookedAt.Count > 3 ? $" and {notLookedAt.Count - 3} more" : "");
-        return grow with { Verdict = (Verdict)Math.Max((int)grow.Verdict, (int)Verdict.Tight), Words = $"{grow.Words} Nothing to eat from it until {(notLookedAt.Count == 1 ? "this has" : "these have")} been looked at: {names}." };
+        return grow with { Verdict = Verdicts.Worst(grow.Verdict, Verdict.Tight), Words = $"{grow.Words} Nothing to eat from it until {(notLookedAt.Count == 1 ? "this has" : "these have")} been looked at: {names}." };
     }
 
     /// <summary>The area, depth and litres that roots have.</summary>
@@ -57,7 +57,7 @@ internal static class GrowAssessor
     {
         if (chosen.Count == 0) return (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}");
         var words = $"{chosen.Count} {(chosen.Count == 1 ? chosen.Crop.Name.ToLowerInvariant() : chosen.Crop.Plural)}, set by {(chosen.Limit == "soil" ? "the soil there is" : "the room")}.";
-        return chosen.NotKnown is { } unknown ? ((Verdict)Math.Max((int)Verdicts.Worst(checks), (int)Verdict.Tight), $"{words} {unknown}") : (Verdicts.Worst(checks), words);
+        return chosen.NotKnown is { } unknown ? (Verdicts.Worst(Verdicts.Worst(checks), Verdict.Tight), $"{words} {unknown}") : (Verdicts.Worst(checks), words);
     }
 
     private static (Verdict Verdict, string Words) Say(IReadOnlyList<string?> whyNots)

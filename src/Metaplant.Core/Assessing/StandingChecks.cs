@@ -46,7 +46,8 @@ internal static class StandingChecks
         var check = Check.Compare(
             "tipping", "Tipping over", LoadCase.Normal, worst.Tips, worst.Holds, Unit.NewtonMetre, brief.Crop is null ? "Wind on the plants comes to it once a crop is chosen." : "A gust on it and its crop, when it is dry.", feet.FeetPart, [tips, holds],
             new Remedy("Feet at least this far apart, outside to outside", worst.Foot * worst.Tips / worst.Holds, Unit.Metre));
-        return check.Verdict == Verdict.Fails && !feet.AgainstWall ? check with { Words = "Dry, it tips when somebody leans on it in a gust: stand it against a wall, or wider." } : check;
+        // A wall stops whoever leans on it, not the wind.
+        return check.Verdict == Verdict.Fails ? check with { Words = leans ? "Dry, it tips when somebody leans on it in a gust: stand it against a wall, or wider." : "Dry, it tips in a gust: stand it wider, or fill it lower." } : check;
 
         (double Tips, double Holds, double Foot, double Wind, double Crop, double CropHeight) Over(double side, double foot)
         {

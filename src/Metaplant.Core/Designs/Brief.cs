@@ -74,7 +74,6 @@ public sealed record Brief(Handbook Handbook, Medium Medium, Crop? Crop, Exposur
         if (medium is null) return new Problem("medium", "There is no such growing medium.");
         if (cropId is not null && crop is null) return new Problem("crop", "There is no such crop.");
         if (groundId is not null && !Grounds.Names.Any(g => g.Id == groundId)) return new Problem("ground", "There is no such ground.");
-        if (medium.SaturatedUnitWeight < EarthPressure.WaterUnitWeight) return new Problem("medium", "Full of water this medium would be lighter than water. Put its own density right in the handbook.");
         return new Brief(handbook, medium, crop, exposure, peopleAtEdge) { Site = site, GroundId = groundId };
     }
 }

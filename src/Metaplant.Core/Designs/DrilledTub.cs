@@ -135,7 +135,7 @@ public sealed class DrilledTub : IDesign
 
         public HoleGrid Holes => field ??= Floor.Holes(Brief);
 
-        public Shell? Shell => field ??= Shell.Of(Source.Thing, Vessel.Wall, Inside.Height);
+        public Shell? Shell => field ??= Shell.Of(Source.Thing, Vessel.Wall, Inside.Height, Brief.Handbook);
 
         public bool Lined => Vessel.NeedsLiner || Source.Judgement.MustLine;
 

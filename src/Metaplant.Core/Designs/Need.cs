@@ -9,6 +9,9 @@ public abstract record Need(string Id, string Name, Seat Seat, string? Buy)
 {
     /// <summary>How much it is in all, for telling what is short: pieces, m, m² or m³.</summary>
     public abstract double Amount { get; }
+
+    /// <summary>What <see cref="Amount"/> is in.</summary>
+    public virtual string Per => "pieces";
 }
 
 /// <summary>So many of named things, whole: the pallets of a bed, the tub itself. They were found fit when the design took them for its main stuff.</summary>
@@ -43,12 +46,16 @@ public enum Sheeting
 public sealed record SheetNeeded(string Id, string Name, double Length, double Width, Sheeting Kind, string? Buy) : Need(Id, Name, Seat.InSoil, Buy)
 {
     public override double Amount => Length * Width;
+
+    public override string Per => "m²";
 }
 
 /// <summary>So much line, in m, between two thicknesses; <see cref="Wire"/> true for wire only, false for fibre only.</summary>
 public sealed record LineNeeded(string Id, string Name, double Length, double LeastDiameter, double GreatestDiameter, bool Wire, Seat Seat, string? Buy) : Need(Id, Name, Seat, Buy)
 {
     public override double Amount => Length;
+
+    public override string Per => "m";
 }
 
 /// <summary>Straight sticks for pegs: so many, of a length and thickness in m.</summary>
@@ -61,6 +68,8 @@ public sealed record SticksNeeded(string Id, string Name, int Count, double Leng
 public sealed record SoilNeeded(string Id, string Name, double Volume, string MediumId) : Need(Id, Name, Seat.InSoil, "soil-" + MediumId)
 {
     public override double Amount => Volume;
+
+    public override string Per => "m³";
 }
 
 /// <summary>Goods from the shop only: screws, washers.</summary>

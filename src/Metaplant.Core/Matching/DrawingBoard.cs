@@ -36,7 +36,7 @@ public static class DrawingBoard
         Verdict? VerdictAt(string id, double value)
         {
             var draft = design.Draft(source, settings.With(id, value), brief);
-            return draft.Ok ? (Verdict)Math.Max((int)HoldAssessor.Assess(draft.Value, brief).Verdict, (int)DrainAssessor.Assess(draft.Value, brief).Verdict) : null;
+            return draft.Ok ? Assessor.HoldsAndDrains(draft.Value, brief) : null;
         }
     }
 

@@ -100,8 +100,7 @@ public static class Matcher
             var draft = design.Draft(source, settings, brief);
             if (!draft.Ok) continue;
             tried++;
-            var verdict = (Verdict)Math.Max((int)HoldAssessor.Assess(draft.Value, brief).Verdict, (int)DrainAssessor.Assess(draft.Value, brief).Verdict);
-            var holds = verdict < Verdict.Fails;
+            var holds = Assessor.HoldsAndDrains(draft.Value, brief) < Verdict.Fails;
             if (holds) good++;
             var rough = Rough(draft.Value, source, brief, aim);
             if (best is null || (holds, rough).CompareTo((best.Value.Good, best.Value.Rough)) > 0) best = (settings, draft.Value, holds, rough);
@@ -140,7 +139,7 @@ public static class Matcher
     {
         var a = fit.Assessment;
         if (fit.Supply.Unfilled.FirstOrDefault() is { } missing)
-            return fit.Supply.PassedOver.TryGetValue(missing.NeedId, out var over) ? $"Missing: {missing.Name.ToLowerInvariant()}. {over.ThingName}: {over.Why}" : $"Missing: {missing.Name.ToLowerInvariant()}.";
+            return fit.Supply.PassedOver.TryGetValue(missing.NeedId, out var over) ? $"Missing: {missing.Need.Name.ToLowerInvariant()}. {over.ThingName}: {over.Why}" : $"Missing: {missing.Need.Name.ToLowerInvariant()}.";
         if (a.Hold.Verdict >= Verdict.Fails) return a.Hold.Words;
         return a.Drain.Verdict >= Verdict.Fails ? a.Drain.Words : a.Grow.Words;
     }

@@ -9,10 +9,14 @@ namespace Metaplant.Core.Matching;
 /// <summary>So many of one batch taken for a need.</summary>
 public sealed record Take(int ThingId, int Count, string NeedId);
 
-/// <summary>Something to buy because the heap has none: how much, in how many packs. No row when nothing bought will do.</summary>
-/// <param name="Per">What the amount is in: "pieces", "m", "m²" or "m³".</param>
-public sealed record Purchase(string NeedId, string Name, double Amount, string Per, PriceRow? Row, int Packs)
+/// <summary>Something to buy because the heap has none: how much of a need, in its own measure, in how many packs. No row when nothing bought will do.</summary>
+public sealed record Purchase(Need Need, double Amount, PriceRow? Row, int Packs)
 {
+    public string NeedId => Need.Id;
+
+    /// <summary>True for growing medium: what is not sold is dug or fetched, and stops nothing.</summary>
+    public bool IsSoil => Need is SoilNeeded;
+
     public double Cost => Row is null ? 0 : Packs * Row.Price;
 }
 
@@ -22,8 +26,8 @@ public sealed record Supply(IReadOnlyList<Take> Takes, IReadOnlyList<Purchase> B
 {
     public double Cost => Buys.Sum(b => b.Cost);
 
-    /// <summary>Needs that neither heap nor shop fills. Soil of a sort that is not sold is dug or fetched, and stops nothing.</summary>
-    public IEnumerable<Purchase> Unfilled => Buys.Where(b => b.Row is null && !b.NeedId.StartsWith("soil", StringComparison.Ordinal));
+    /// <summary>Needs that neither heap nor shop fills.</summary>
+    public IEnumerable<Purchase> Unfilled => Buys.Where(b => b.Row is null && !b.IsSoil);
 
     /// <summary>Things taken, summed by batch.</summary>
     public IReadOnlyDictionary<int, int> Counts => Takes.GroupBy(t => t.ThingId).ToDictionary(g => g.Key, g => g.Sum(t => t.Count));
@@ -68,10 +72,8 @@ public sealed record Supply(IReadOnlyList<Take> Takes, IReadOnlyList<Purchase> B
         public void Buy(Need need, double amount)
         {
             var (row, packs) = Prices.Cheapest(need, amount) is { } found ? (found.Row, found.Packs) : (null, 0);
-            Buys.Add(new(need.Id, need.Name, amount, PerOf(need), row, packs));
+            Buys.Add(new(need, amount, row, packs));
         }
-
-        private static string PerOf(Need need) => need switch { SheetNeeded => "m²", LineNeeded => "m", SoilNeeded => "m³", _ => "pieces" };
 
         public void TakeThings(ThingsNeeded need)
         {
@@ -79,7 +81,7 @@ public sealed record Supply(IReadOnlyList<Take> Takes, IReadOnlyList<Purchase> B
             {
                 var got = Math.Min(count, left.GetValueOrDefault(id));
                 if (got > 0) Put(id, got, need.Id);
-                if (got < count) Buys.Add(new(need.Id, need.Name, count - got, "pieces", null, 0));
+                if (got < count) Buys.Add(new(need, count - got, null, 0));
             }
         }
 

@@ -54,14 +54,19 @@ public sealed class Handbook
         // The same values give the same handbook, so that what is made from one, such as its crops, is made once and not at every question.
         if (values.Count == 0) return Default;
         if (latest is { } same && same.Holds(values)) return same;
-        var problems = values.SelectMany(v => Published.TryGetValue(v.Key, out var row)
-            ? v.Value >= row.Least && v.Value <= row.Greatest
-                ? []
-                : [new Problem(v.Key, $"{row.Meaning} must be from {row.Least:G4} to {row.Greatest:G4} {row.Unit.Symbol()}".TrimEnd() + ".")]
-            : (Problem[])[new Problem(v.Key, "There is no constant of this name.")]).ToList();
+        var problems = values.Select(v => ProblemWith(v.Key, v.Value)).OfType<Problem>().ToList();
         if (problems.Count > 0) return Outcome<Handbook>.Refuse(problems);
         return latest = new Handbook(values.ToFrozenDictionary(StringComparer.Ordinal));
     }
+
+    /// <summary>The same with those values that can be; one of an id or a range that a later version no longer has is left out, and the others stay in force.</summary>
+    public static Handbook WithWhatCanBe(IReadOnlyDictionary<string, double> values)
+        => With(values).Value ?? With(values.Where(v => ProblemWith(v.Key, v.Value) is null).ToDictionary(StringComparer.Ordinal)).OrThrow();
+
+    /// <summary>Why a value cannot stand in a row; null when it can.</summary>
+    public static Problem? ProblemWith(string id, double value) => Published.TryGetValue(id, out var row)
+        ? value >= row.Least && value <= row.Greatest ? null : new Problem(id, $"{row.Meaning} must be from {row.Least:G4} to {row.Greatest:G4} {row.Unit.Symbol()}".TrimEnd() + ".")
+        : new Problem(id, "There is no constant of this name.");
 
     private bool Holds(IReadOnlyDictionary<string, double> values) => values.Count == own.Count && values.All(v => own.TryGetValue(v.Key, out var mine) && mine.Equals(v.Value));
 }

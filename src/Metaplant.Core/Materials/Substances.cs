@@ -50,6 +50,9 @@ public enum Substance
 public static class Substances
 {
     public const string Heat = "shell.heat";
+    public const string LeftByRust = "shell.left-rust";
+    public const string LeftByDeepRust = "shell.left-deep-rust";
+    public const string LeftByCrack = "shell.left-crack";
 
     /// <summary>Shells that carry soil by stretching or bending: long-term and short-term strength and modulus in Pa, density in kg/m³. A plastic's long-term modulus is that of its creep.</summary>
     private static readonly (string Id, double[] Values, string Source, Evidence Evidence)[] Shells =
@@ -61,10 +64,15 @@ public static class Substances
         ("iron", [50e6, 100e6, 100e9, 100e9, 7200], "EN 1561 grade 100 grey iron in tension, halved for a load that stays", Evidence.Assumed),
     ];
 
+    private const string Judged = "Judged as weathered and poor wood are; nobody has measured it";
+
     public static IReadOnlyList<Constant> Rows { get; } =
     [
         .. Shells.SelectMany(Columns),
         new(Heat, "k_T", "plastic in the sun: strength left of that at 20 °C", .74, Unit.One, Evidence.Defined, "EN 12201-1 table A.1, polyethylene at 40 °C") { NeverBelow = .3 },
+        new(LeftByRust, "k", "thickness left of a shell rusted on the surface", .8, Unit.One, Evidence.Assumed, Judged) { NeverAbove = 1 },
+        new(LeftByDeepRust, "k", "thickness left of a shell rusted through in places", .6, Unit.One, Evidence.Assumed, Judged) { NeverAbove = 1 },
+        new(LeftByCrack, "k", "thickness left of a shell with a crack that was plated", .5, Unit.One, Evidence.Assumed, Judged) { NeverAbove = 1 },
     ];
 
     private static IEnumerable<Constant> Columns((string Id, double[] Values, string Source, Evidence Evidence) shell) =>

@@ -131,6 +131,9 @@ public static class Verdicts
             .Max();
     }
 
+    /// <summary>The worst of several verdicts on one whole.</summary>
+    public static Verdict Worst(Verdict first, params IEnumerable<Verdict> others) => others.Append(first).Max();
+
     /// <summary>
     /// The check that decides: one that must be asked about, else a failing one, else the normal case nearest its limit. Null when there are none.
     /// </summary>

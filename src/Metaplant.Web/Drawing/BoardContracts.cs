@@ -60,7 +60,7 @@ public sealed record FitDto(
             [.. fit.Supply.PassedOver.Values.Select(p => new PassedOverDto(p.Part, p.ThingId, p.ThingName, p.Why))], fit.Supply.Cost, fit.Hours(brief), fit.Blueprint.Reach);
     }
 
-    public static PurchaseDto Purchase(Purchase b) => new(b.Name, b.Amount, b.Per, b.Row?.Name, b.Packs, b.Cost, b.NeedId.StartsWith("soil", StringComparison.Ordinal));
+    public static PurchaseDto Purchase(Purchase b) => new(b.Need.Name, b.Amount, b.Need.Per, b.Row?.Name, b.Packs, b.Cost, b.IsSoil);
 
     private static TakeDto Take(int thingId, int count, Core.Salvage.Heap heap)
     {

@@ -75,11 +75,14 @@ internal static class GardenEndpoints
         if (Handbook.Rows.FirstOrDefault(r => r.Id == id) is not { } row) return Problems.NotHere("There is no constant of this name.");
         var settings = await GardenSettings.ReadAsync(garden, cancel);
         var own = new Dictionary<string, double>(settings.Constants, StringComparer.Ordinal);
-        if (input.Value is { } value) own[id] = value;
-        else own.Remove(id);
-        // This one alone: another, kept when its range was wider, is left out of the sums and stands in nobody's way.
-        var alone = input.Value is { } given ? Handbook.With(new Dictionary<string, double> { [id] = given }) : Handbook.Default;
-        if (!alone.Ok) return Problems.Refuse([.. alone.Problems.Select(p => p with { Field = "value" })]);
+        own.Remove(id);
+        if (input.Value is { } value)
+        {
+            // This one alone: another, kept when its range was wider, is left out of the sums and stands in nobody's way.
+            if (Handbook.ProblemWith(id, value) is { } problem) return Problems.Refuse([problem with { Field = "value" }]);
+            own[id] = value;
+        }
+
         await (settings with { Constants = own }).KeepAsync(garden, cancel);
         await garden.SaveAsync($"{(input.Value is null ? "Back to ours" : "Own value")}: {row.Meaning}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();

@@ -26,8 +26,8 @@ public class StandingTests
     private static Thing Vessel(string kind, Substance? substance = null, string[]? findings = null, params (string Id, double Value)[] measures)
         => A.Thing(kind, substance: substance, findings: [.. new[] { Findings.HeldFood, Findings.LookedOver }.Where(SalvageKinds.Find(kind)!.LookFor.Contains), .. findings ?? []], measures: measures);
 
-    /// <summary>A column of .4 m a side and .9 m high: 144 litres.</summary>
-    private static Thing Tall(double side = .30) => Vessel("tapered-tub", Substance.Steel, measures: [("topLength", side), ("topWidth", side), ("bottomLength", side), ("bottomWidth", side), ("height", .9), ("wall", .003)]);
+    /// <summary>A column .9 m high.</summary>
+    private static Thing Tall(double side = .30, double wall = .003) => Vessel("tapered-tub", Substance.Steel, measures: [("topLength", side), ("topWidth", side), ("bottomLength", side), ("bottomWidth", side), ("height", .9), ("wall", wall)]);
 
     [Theory]
     [InlineData(Site.Deck)]
@@ -52,9 +52,8 @@ public class StandingTests
         var sum = Of(board, "floor-load").Sums[0];
         var mass = sum.Terms.Single(t => t.Symbol == "m").Value;
         sum.Value.Near(mass * 9.81 / (.6 * .6));
-        mass.ShouldBeGreaterThan(Medium(board) * 1.0);
-
-        static double Medium(Board b) => b.Fit.Assessment.Grow.Litres!.Value * 1000 * 1.5;
+        // Soil full of water, and the tub.
+        mass.ShouldBeGreaterThan(board.Fit.Assessment.Grow.Litres!.Value * Brief.Default.Medium.SaturatedDensity);
     }
 
     [Fact]
@@ -63,6 +62,10 @@ public class StandingTests
         var alone = Of(Tub(Tall(), null, ("wall", 0)), "tipping");
         alone.Verdict.ShouldBe(Verdict.Fails);
         alone.Words.ShouldContain("against a wall");
+        // What one person can lift is moved by whoever leans on it: against the wind a wall is no help, and is not offered.
+        var light = Of(Tub(Tall(.12, .0005), null, ("wall", 0)), "tipping");
+        light.Verdict.ShouldBe(Verdict.Fails);
+        light.Words.ShouldNotContain("wall");
         Of(Tub(Tall(), null, ("wall", 1)), "tipping").Verdict.ShouldBeOneOf(Verdict.Sound, Verdict.Tight);
     }
 
@@ -110,16 +113,17 @@ public class StandingTests
     {
         var tank = Vessel("round-tub", Substance.Steel, measures: [("topDiameter", 1.5), ("bottomDiameter", 1.5), ("height", 1.5), ("wall", .005)]);
         Tub(tank).Fit.Assessment.Hold.Verdict.ShouldBe(Verdict.AskAProfessional);
-        Matcher.Match(Catalogue.Find("drilled-tub")!, A.Heap(tank), FirmGround, Aim.MostSoil).Best?.Assessment.Hold.Checks.Where(c => c.Id == "retained-height").ShouldAllBe(c => c.Verdict >= Verdict.Tight);
+        Tub(tank).Fit.Assessment.Hold.Weakest!.Id.ShouldBe("retained-height");
     }
 
     [Fact]
-    public void A_medium_lighter_than_water_when_it_is_full_of_it_is_refused()
+    public void No_medium_may_be_lighter_than_water_when_it_is_full_of_it()
     {
-        var own = Handbook.With(new Dictionary<string, double> { ["medium.potting-mix.saturated"] = 900 });
-        if (own.Ok) Brief.Create(own.Value, "potting-mix", null, Exposure.Open, false).Problems.Single().Sentence.ShouldContain("lighter than water");
-        else own.Problems.ShouldNotBeEmpty();
-        (Brief.Default with { Medium = Brief.Default.Medium with { SaturatedDensity = 900 } }).Medium.SaturatedUnitWeight.ShouldBeLessThan(EarthPressure.WaterUnitWeight);
+        foreach (var (id, _) in Media.Names)
+        {
+            Handbook.With(new Dictionary<string, double> { [$"medium.{id}.saturated"] = 999 }).Ok.ShouldBeFalse(id);
+            Media.Find(Handbook.Default, id)!.SaturatedUnitWeight.ShouldBeGreaterThanOrEqualTo(EarthPressure.WaterUnitWeight, id);
+        }
     }
 
     [Fact]
@@ -175,9 +179,9 @@ public class StandingTests
         board.Fit.Blueprint.Operations().ShouldContain(o => o.Id == "water-test");
     }
 
-    private static readonly Shell Sound = new("shell.steel", .01, 1, false, null);
+    private static readonly Shell Sound = new(Substance.Steel, .01, 1, false, null);
 
-    /// <summary>Every kind of wall and floor, with what people at its edge bring to it in N, N/m or Pa before their factor.</summary>
+    /// <summary>The check of each kind of wall, corner and floor that people at its edge press on.</summary>
     public static TheoryData<string> Carriers => ["slats", "corner", "hoop", "plate", "floor"];
 
     [Theory]

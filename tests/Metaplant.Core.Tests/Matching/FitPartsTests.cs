@@ -107,7 +107,7 @@ public class FitPartsTests
     }
 
     [Fact]
-    public void Ribbon_out_of_reach_that_nobody_has_looked_at_does_not_decide_what_is_eaten()
+    public void Packers_that_nobody_has_looked_at_are_out_of_reach_and_do_not_decide_what_is_eaten()
     {
         // Packers are clear of soil and plants.
         var heap = A.Heap(A.Thing("round-tub", findings: [Findings.HeldFood, Findings.LookedOver], substance: Substance.Polyethylene), A.Thing("post", 6, id: 2));

@@ -6,30 +6,32 @@ using Metaplant.Core.Sums;
 namespace Metaplant.Core.Designs.LoadPaths;
 
 /// <summary>The thin shell of a vessel: its stuff, how thick it is, what has become of it, and whether it has been proved with water.</summary>
-/// <param name="Row">Row of shell strengths, "shell.plastic".</param>
+/// <param name="Stuff">One that has a row of shell strengths.</param>
 /// <param name="Wall">Thickness, m.</param>
 /// <param name="Left">What rust, wear and cracks have left of it, 0..1.</param>
 /// <param name="Damaged">True where a crack, rust or wear was seen: then no test with water is offered, since it proves nothing of a crack that grows.</param>
 /// <param name="Proved">Height in m of the water it has stood a day full of; null when it has not.</param>
-public sealed record Shell(string Row, double Wall, double Left, bool Damaged, double? Proved)
+public sealed record Shell(Substance Stuff, double Wall, double Left, bool Damaged, double? Proved)
 {
     /// <summary>
-    /// The shell of a thing, cut or whole. Rust on the surface and weathering leave 0.8, poor stuff and rusted-through places 0.6, a plated crack 0.5; two together multiply. These are estimates.
+    /// The shell of a thing, cut or whole. What rust, wear and a plated crack leave multiply where there are several; wear counts as it does on wood.
     /// Null for what no strength is known of.
     /// </summary>
-    public static Shell? Of(Thing thing, double wall, double rim)
+    public static Shell? Of(Thing thing, double wall, double rim, Handbook handbook)
     {
-        if (thing.Substance.Shell() is not { } row) return null;
-        var rust = thing.Shows(Findings.RustThrough) ? .6 : thing.Shows(Findings.RustSurface) ? .8 : 1;
-        var wear = thing.Condition switch { Condition.Sound => 1, Condition.Weathered => .8, _ => .6 };
-        var crack = thing.Shows(Findings.Cracked) ? .5 : 1;
-        return new(row, wall, rust * wear * crack, crack < 1 || thing.Shows(Findings.RustThrough) || thing.Condition == Condition.Poor, thing.Shows(Findings.HeldWater) && crack == 1 ? rim : null);
+        if (thing.Substance.Shell() is null) return null;
+        bool cracked = thing.Shows(Findings.Cracked), rustedThrough = thing.Shows(Findings.RustThrough);
+        var rust = rustedThrough ? handbook[Substances.LeftByDeepRust] : thing.Shows(Findings.RustSurface) ? handbook[Substances.LeftByRust] : 1;
+        var crack = cracked ? handbook[Substances.LeftByCrack] : 1;
+        return new(thing.Substance, wall, rust * thing.Condition.Factor() * crack, cracked || rustedThrough || thing.Condition == Condition.Poor, thing.Shows(Findings.HeldWater) && !cracked ? rim : null);
     }
 
     /// <summary>Thickness that counts, m.</summary>
     public double Thickness => Wall * Left;
 
-    private bool Plastic => Row.EndsWith("plastic", StringComparison.Ordinal) || Row.EndsWith("pvc", StringComparison.Ordinal);
+    private string Row => Stuff.Shell()!;
+
+    private bool Plastic => Stuff.IsPlastic();
 
     /// <summary>Strength in Pa, for the load that stays or the accident; of plastics what the sun leaves.</summary>
     public double Strength(Brief brief, LoadCase loadCase) => brief.Handbook[StrengthId(loadCase)] * (Plastic ? brief.Handbook[Substances.Heat] : 1);
@@ -49,8 +51,8 @@ public sealed record Shell(string Row, double Wall, double Left, bool Damaged, d
     /// <param name="bySum">The check by the sum, in case it is within the theory.</param>
     /// <param name="within">True while the bend is within small-bend theory.</param>
     /// <param name="load">The load of the soil, Pa, unfactored.</param>
-    /// <param name="proofOf">The load in Pa that a test with water to a height in m brings to the same place.</param>
-    public Check Judge(Check bySum, bool within, double load, Func<double, double> proofOf, Brief brief)
+    /// <param name="stones">True where the stones of the test press on the same place as its water does.</param>
+    public Check Judge(Check bySum, bool within, double load, bool stones, Brief brief)
     {
         if (within && bySum.Verdict < Verdict.ProveFirst) return bySum;
         if (bySum.Case == LoadCase.BlockedDrain && within) return bySum;
@@ -59,15 +61,18 @@ public sealed record Shell(string Row, double Wall, double Left, bool Damaged, d
             return within ? bySum : Check.AskAProfessional(bySum.Id, bySum.Name, "Cracked, rusted through or worn, and it bends too far for the theory of plates: no sum and no test tells how long it holds.", bySum.Part) with { Sums = bySum.Sums, Case = bySum.Case };
         }
 
-        if (Proved is { } rim && bySum.Case == LoadCase.Normal) return Against(bySum, load, proofOf(rim), rim);
+        if (Proved is { } rim && bySum.Case == LoadCase.Normal) return Against(bySum, load, rim, stones, brief);
         return Check.ProveFirst(
             bySum.Id, bySum.Name, bySum.Case, within ? "On paper it does not hold; many such vessels do. Fill it with water and see." : "It bends too far for the theory of plates, so no sum tells. Fill it with water and see.",
             bySum.Part, bySum.Sums, WaterTest.Steps(brief));
     }
 
-    private static Check Against(Check bySum, double load, double proof, double rim)
+    private static Check Against(Check bySum, double load, double rim, bool stones, Brief brief)
     {
-        var sum = Sum.Of("Load of the test", "γ_w h, and stones on the floor", [new("h", "height of the water", rim, Unit.Metre), new("γ_w", "weight of water", EarthPressure.WaterUnitWeight, Unit.NewtonPerCubicMetre)], proof, Unit.Pascal, "It stood a day full of water", "A day proves no years: look at it each spring");
+        var laid = brief.Handbook.Term(Practice.ProofStones);
+        var proof = EarthPressure.WaterUnitWeight * rim * (stones ? 1 + laid.Value : 1);
+        var sum = Sum.Of(
+            "Load of the test", stones ? "γ_w h (1 + k)" : "γ_w h", [new("h", "height of the water", rim, Unit.Metre), new("γ_w", "weight of water", EarthPressure.WaterUnitWeight, Unit.NewtonPerCubicMetre), .. stones ? [laid] : (Term[])[]], proof, Unit.Pascal, "It stood a day full of water", "A day proves no years: look at it each spring");
         return Check.Compare(
             bySum.Id, bySum.Name, LoadCase.Normal, load, proof, Unit.Pascal, load <= proof * (1 + Check.Tolerance) ? "It held the water test; plastics creep, so look at it each spring." : "The soil is heavier than the water it was tested with.",
             bySum.Part, [.. bySum.Sums, sum], bySum.Remedies).AtBestTight() with

@@ -23,7 +23,7 @@ public sealed record HoopWall(string Part, double Radius, double Depth, Shell Sh
             Terms.Id("hoop", loadCase), "Wall stretched by the soil", loadCase, tension, capacity, Unit.NewtonPerMetre,
             loadCase == LoadCase.Normal ? "The round wall works like a hoop." : Terms.Blocked, Part, [EarthPressure.Worked(Depth, WallKind.Braced, brief.Soil, loadCase), pull, holds],
             new Remedy("A wall at least this thick", Shell.Wall * tension / capacity, Unit.Metre));
-        return Shell.Judge(check, within: true, push.Total, rim => EarthPressure.WaterUnitWeight * rim, brief);
+        return Shell.Judge(check, within: true, push.Total, stones: false, brief);
     }
 }
 
@@ -54,6 +54,6 @@ public sealed record PlateWall(string Part, double Side, double Height, double D
             Terms.Id("plate", loadCase), "Flat side pushed out", loadCase, stress, strength, Unit.Pascal,
             loadCase == LoadCase.Normal ? "The long side bends between foot, rim and corners." : Terms.Blocked, Part,
             [EarthPressure.Worked(Depth, WallKind.Braced, brief.Soil, loadCase), bent, far], new Remedy("A wall at least this thick", Shell.Wall * Math.Sqrt(stress / strength), Unit.Metre));
-        return Shell.Judge(check, ShellWalls.SmallBend(bend, thickness), push.Total, rim => EarthPressure.WaterUnitWeight * rim, brief);
+        return Shell.Judge(check, ShellWalls.SmallBend(bend, thickness), push.Total, stones: false, brief);
     }
 }

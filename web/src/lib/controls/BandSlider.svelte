@@ -18,10 +18,11 @@
   const here = $derived(slider.notches[at] ?? slider.notches[0]);
   // A choice has words where a count has a number.
   const choice = $derived(slider.notches.every((n) => n.label));
-  const words = $derived(
-    choice && slider.unit === 'Count' && here.label ? here.label : say(slider.value, slider.unit, garden.system),
-  );
-  const holdsTo = $derived(whatHolds(slider.notches, (v) => say(v, slider.unit, garden.system)));
+  const tell = (value: number) =>
+    (choice && slider.unit === 'Count' && slider.notches.find((n) => n.value === value)?.label) ||
+    say(value, slider.unit, garden.system);
+  const words = $derived(tell(slider.value));
+  const holdsTo = $derived(whatHolds(slider.notches, tell));
 </script>
 
 <div class="band">
@@ -47,14 +48,10 @@
     />
   </div>
   <p class="ends">
-    {#if choice && slider.unit === 'Count'}
-      <span>{slider.notches[0].label}</span><span>{slider.notches[last].label}</span>
-    {:else}
-      <span>{say(slider.notches[0].value, slider.unit, garden.system)}</span><span
-        >{here.label ? `${here.label}, ` : ''}{holdsTo}</span
-      ><span>{say(slider.notches[last].value, slider.unit, garden.system)}</span>
-    {/if}
+    <span>{tell(slider.notches[0].value)}</span>{#if here.label && here.label !== words}<span>{here.label}</span
+      >{/if}<span>{tell(slider.notches[last].value)}</span>
   </p>
+  <p class="holds">{holdsTo}</p>
 </div>
 
 <style>
@@ -165,9 +162,9 @@
     white-space: nowrap;
   }
 
-  .ends span:nth-child(2) {
-    overflow: hidden;
-    text-overflow: ellipsis;
+  .holds {
+    font-size: 0.8rem;
+    color: var(--ink-soft);
   }
 
   @media (pointer: coarse) {

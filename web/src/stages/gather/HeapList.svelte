@@ -150,7 +150,7 @@
                 >{thing.name}{thing.count > 1 ? ` × ${thing.count}` : ''}</span
               >
             </a>
-            {#if bench.unsaved.has(thing.id)}<span class="unsaved" title="Changes not kept yet"
+            {#if bench.drafts.unsaved.has(thing.id)}<span class="unsaved" title="Changes not kept yet"
                 >✎<span class="sr">, changes not kept yet</span></span
               >{/if}
             <FitnessWord judged={thing} short />

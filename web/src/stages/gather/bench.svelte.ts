@@ -10,33 +10,7 @@ import {
   type Trouble,
 } from '../../lib/api/client';
 import { garden } from '../../lib/garden.svelte';
-
-const KEPT = 'metaplant-measuring';
-
-/** What is being measured. The id is null for a thing not yet on the heap. */
-interface Draft {
-  id: number | null;
-  version: number | null;
-  number: number | null;
-  name: string;
-  kind: string;
-  count: number;
-  measures: Record<string, number>;
-  /** Ids of the measures that somebody took; the others stand in. */
-  taken: string[];
-  /** What was seen on what it came from; it stays with it. */
-  history: string[];
-  substance: Schemas['Substance'];
-  findings: string[];
-  faults: Schemas['Fault'][];
-  place: string;
-  remark: string;
-  source: string;
-  permission: string;
-  cost: number | null;
-  keepDry: boolean;
-  useBefore: string | null;
-}
+import { Drafts, type Draft } from './drafts.svelte';
 
 /** The measuring bench: one thing, old or new, while it is measured and looked at. A draft survives leaving the page. */
 export class Bench {
@@ -51,12 +25,7 @@ export class Bench {
   /** True once something was changed that is not kept. */
   changed = $state(false);
 
-  /** Things with changes that are not kept, for a mark on the list. */
-  readonly unsaved = new SvelteSet<number>(
-    Object.keys(sessionStorage)
-      .filter((key) => key.startsWith(`${KEPT}-`))
-      .map((key) => Number(key.slice(KEPT.length + 1))),
-  );
+  readonly drafts = new Drafts();
 
   /** Whether the gardener opened or shut the particulars, by thing: so they stay while the heap is read again. */
   readonly opened = new SvelteMap<number | null, boolean>();
@@ -99,7 +68,7 @@ export class Bench {
 
   /** Takes a thing in hand: as the heap has it, or with the changes that were made to it and not kept. */
   load(thing: Thing): void {
-    const kept = this.unkept(thing);
+    const kept = this.drafts.of(thing);
     if (kept) {
       this.put(kept);
       this.changed = true;
@@ -130,33 +99,11 @@ export class Bench {
     };
   }
 
-  /** Changes of a thing that were left lying, unless it was changed by somebody else since. */
-  private unkept(thing: Thing): Draft | null {
-    const text = sessionStorage.getItem(`${KEPT}-${thing.id}`);
-    const draft = text ? (JSON.parse(text) as Draft) : null;
-    if (draft && draft.version !== thing.version) this.forget(thing.id);
-    return draft?.version === thing.version ? draft : null;
-  }
-
-  /** Lays the draft by, so that leaving the page or the thing loses nothing. */
-  private store(): void {
-    if (!this.draft) return;
-    const { id } = this.draft;
-    sessionStorage.setItem(id === null ? KEPT : `${KEPT}-${id}`, JSON.stringify(this.draft));
-    if (id !== null) this.unsaved.add(id);
-  }
-
-  private forget(id: number | null): void {
-    sessionStorage.removeItem(id === null ? KEPT : `${KEPT}-${id}`);
-    if (id !== null) this.unsaved.delete(id);
-  }
-
   /** Takes up the draft of a new thing that was left lying, if there is one. */
   resume(): boolean {
-    const kept = sessionStorage.getItem(KEPT);
+    const kept = this.drafts.ofNew();
     if (!kept) return false;
-    // Kept by an older version it may lack what came later.
-    this.put({ ...({ taken: [], history: [] } as Pick<Draft, 'taken' | 'history'>), ...(JSON.parse(kept) as Draft) });
+    this.put(kept);
     this.changed = true;
     return true;
   }
@@ -213,7 +160,7 @@ export class Bench {
     if (!this.draft) return;
     Object.assign(this.draft, change);
     this.changed = true;
-    this.store();
+    this.drafts.lay(this.draft);
   }
 
   /** Takes so many of the batch apart one way; what comes of it lies on the heap, each piece naming its parent. */
@@ -299,8 +246,9 @@ export class Bench {
 
   /** Something changed: look at it again, and keep the draft against leaving the page. */
   touch(): void {
+    if (!this.draft) return;
     this.changed = true;
-    this.store();
+    this.drafts.lay(this.draft);
     void this.look();
   }
 
@@ -334,7 +282,7 @@ export class Bench {
       this.explain(trouble ?? unreachable);
       return false;
     }
-    this.forget(draft.id);
+    this.drafts.forget(draft.id);
     this.load(kept);
     return true;
   }
@@ -370,7 +318,7 @@ export class Bench {
 
   /** Shows the thing as the heap has it now; forgets what is not kept. */
   reload(id: number): void {
-    this.forget(id);
+    this.drafts.forget(id);
     const thing = garden.things.find((t) => t.id === id);
     if (thing) this.load(thing);
     else this.drop();
@@ -378,7 +326,7 @@ export class Bench {
 
   /** Forgets what is in hand, changes and all. */
   drop(): void {
-    if (this.draft) this.forget(this.draft.id);
+    if (this.draft) this.drafts.forget(this.draft.id);
     this.putAway();
   }
 

@@ -1,12 +1,13 @@
 <script lang="ts">
   import { stages } from '../../shell/stages';
 
-  const keys: { keys: string[]; does: string }[] = [
+  const keys: { keys: string[]; between?: string; does: string }[] = [
     { keys: ['Ctrl', 'Z'], does: 'take back what was done last, wherever nothing is being typed' },
     { keys: ['Ctrl', 'Y'], does: 'do it again; Ctrl, Shift and Z as well' },
     ...stages.map((s, i) => ({ keys: [String(i + 1)], does: `go to ${s.name}` })),
     {
       keys: ['←', '→'],
+      between: ' or ',
       does: 'along the heap at the foot of the page, once it has the focus; Home and End to its ends',
     },
     { keys: ['Enter'], does: 'keep a number typed on a drawing' },
@@ -21,7 +22,7 @@
     <tbody>
       {#each keys as k (k.does)}<tr
           ><th scope="row"
-            >{#each k.keys as key, i (i)}{i > 0 ? ' + ' : ''}<kbd>{key}</kbd>{/each}</th
+            >{#each k.keys as key, i (i)}{i > 0 ? (k.between ?? ' + ') : ''}<kbd>{key}</kbd>{/each}</th
           ><td>{k.does}</td></tr
         >{/each}
     </tbody>
@@ -31,7 +32,7 @@
     <dt>◌ Not looked at yet</dt>
     <dd>
       Nobody has answered the questions that decide. You may plan with it; nothing grown in or against it is called food
-      until you have walked round it.
+      until you have walked round it, in <a href="#/gather">Gather</a>.
     </dd>
     <dt>● Sound, ◐ Tight, ✕ Won’t do</dt>
     <dd>Up to 80 % of what it can take; up to all of it; more than that.</dd>
@@ -78,7 +79,11 @@
     border: 1px solid var(--kraft-edge);
     border-bottom-width: 2px;
     border-radius: 3px;
-    color: #22303c;
+    color: var(--tape-ink);
+  }
+
+  a {
+    text-decoration: underline;
   }
 
   dt {
