@@ -51,6 +51,9 @@ public sealed class ToolShelf
         return problems.Count > 0 ? Outcome<ToolShelf>.Refuse(problems) : new ToolShelf(tools);
     }
 
+    /// <summary>The same with the tools there are; one that a later version no longer has is left out.</summary>
+    public static ToolShelf WithWhatCanBe(IReadOnlyDictionary<string, ShelvedTool> tools) => new(tools.Where(t => All.Contains(t.Key)).ToDictionary(StringComparer.Ordinal));
+
     /// <summary>The first tool of a way that is lacking, alternatives counted; null when the way can be gone.</summary>
     public string? Lacks(Way way) => way.Tools.FirstOrDefault(t => Answer(t).Having == Having.Lacking);
 

@@ -55,24 +55,54 @@ public enum Standing
 /// <param name="Others">The best of each other source, best first.</param>
 /// <param name="Sizes">How many sizes of the best source were tried, and of those how many hold and drain.</param>
 /// <param name="Why">One sentence: what is missing, or why not. Null when it will do.</param>
-public sealed record DesignMatch(IDesign Design, Standing Standing, Fit? Best, IReadOnlyList<Fit> Others, (int Tried, int Good) Sizes, IReadOnlyList<NoSource> NoSources, string? Why);
+public sealed record DesignMatch(IDesign Design, Standing Standing, Fit? Best, IReadOnlyList<Fit> Others, (int Tried, int Good) Sizes, IReadOnlyList<NoSource> NoSources, string? Why)
+{
+    /// <summary>What went wrong where some of it could not be worked out, for the log; null as it should be.</summary>
+    public Exception? Failure { get; init; }
+}
 
 /// <summary>Finds what a heap can make.</summary>
 public static class Matcher
 {
-    /// <summary>Every design of the catalogue, those that will do first, then nearly, then not; each with its best size by the aim.</summary>
-    public static IReadOnlyList<DesignMatch> Match(Heap heap, Brief brief, Aim aim)
-        => [.. Catalogue.All.Select(d => Match(d, heap, brief, aim)).OrderBy(m => m.Standing).ThenBy(m => m.Best is null ? 0 : -Score(m.Best, brief, aim)).ThenBy(m => m.Design.Id, StringComparer.Ordinal)];
+    private const string NotWorkedOut = "It could not be worked out; what went wrong is told to the log.";
 
-    public static DesignMatch Match(IDesign design, Heap heap, Brief brief, Aim aim)
+    /// <summary>Every design of the catalogue, those that will do first, then nearly, then not; each with its best size by the aim. Stopped between one source and the next.</summary>
+    public static IReadOnlyList<DesignMatch> Match(Heap heap, Brief brief, Aim aim, CancellationToken cancel = default)
+        => [.. Catalogue.All.Select(d => Match(d, heap, brief, aim, cancel)).OrderBy(m => m.Standing).ThenBy(m => m.Best is null ? 0 : -Score(m.Best, brief, aim)).ThenBy(m => m.Design.Id, StringComparer.Ordinal)];
+
+    /// <summary>One design against the heap. A source of which something cannot be worked out, which is a fault of ours, costs the design that source and nobody the others.</summary>
+    public static DesignMatch Match(IDesign design, Heap heap, Brief brief, Aim aim, CancellationToken cancel = default)
     {
-        var (sources, others) = design.Find(heap);
+        IReadOnlyList<Source> sources = [];
+        IReadOnlyList<NoSource> others = [];
+        Exception? failure = null;
+        Try(() => (sources, others) = design.Find(heap));
         var fits = new List<(Fit Fit, bool Good, int Tried, int GoodSizes)>();
         foreach (var source in sources)
         {
-            if (BestOf(design, source, heap, brief, aim) is { } best) fits.Add(best);
+            cancel.ThrowIfCancellationRequested();
+            if (!Try(() => fits.AddRange(BestOf(design, source, heap, brief, aim) is { } best ? [best] : []))) others = [.. others, new NoSource(source.Main, NotWorkedOut, false)];
         }
 
+        return Judge(design, sources, others, fits, brief, aim) with { Failure = failure };
+
+        bool Try(Action work)
+        {
+            try
+            {
+                work();
+                return true;
+            }
+            catch (Exception e) when (e is not OperationCanceledException and not OutOfMemoryException)
+            {
+                failure = e;
+                return false;
+            }
+        }
+    }
+
+    private static DesignMatch Judge(IDesign design, IReadOnlyList<Source> sources, IReadOnlyList<NoSource> others, List<(Fit Fit, bool Good, int Tried, int GoodSizes)> fits, Brief brief, Aim aim)
+    {
         fits = [.. fits.OrderByDescending(f => f.Good).ThenByDescending(f => Score(f.Fit, brief, aim)).ThenBy(f => f.Fit.Source.Main.Thing.Number)];
         // What could be its main stuff and holds in no size is told with the rest, each with its reason.
         others = [.. others, .. fits.Where(f => !f.Good).Select(f => new NoSource(f.Fit.Source.Main, WhyNot(f.Fit), false))];
@@ -81,7 +111,7 @@ public static class Matcher
         if (others.FirstOrDefault(o => o.Nearly) is { } near)
             return new(design, Standing.Nearly, fits.FirstOrDefault().Fit, [], (0, 0), others, $"{near.Thing.Thing.Name}: {near.Why}");
         if (fits.Count > 0) return new(design, Standing.Nearly, fits[0].Fit, [], (fits[0].Tried, 0), others, WhyNot(fits[0].Fit));
-        var why = sources.Count > 0 ? "No size of it holds." : others.Count > 0 ? $"{others[0].Thing.Thing.Name}: {others[0].Why}" : "Nothing on the heap could be its main part.";
+        var why = others.Any(o => o.Why == NotWorkedOut) ? NotWorkedOut : sources.Count > 0 ? "No size of it holds." : others.Count > 0 ? $"{others[0].Thing.Thing.Name}: {others[0].Why}" : "Nothing on the heap could be its main part.";
         return new(design, Standing.WontDo, null, [], (0, 0), others, why);
     }
 

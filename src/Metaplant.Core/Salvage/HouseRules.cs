@@ -62,12 +62,18 @@ public sealed class HouseRules
 
     public string this[string ruleId] => chosen.GetValueOrDefault(ruleId) ?? All.First(r => r.Id == ruleId).Default.Id;
 
+    /// <summary>The schools chosen, or a problem for each that is no side of a rule.</summary>
     public static Outcome<HouseRules> Choose(IReadOnlyDictionary<string, string> schools)
     {
         var problems = schools
-            .Where(c => All.FirstOrDefault(r => r.Id == c.Key)?.Schools.Any(s => s.Id == c.Value) != true)
+            .Where(c => !IsSide(c.Key, c.Value))
             .Select(c => new Problem(c.Key, $"There is no house rule {c.Key} with a side {c.Value}."))
             .ToList();
         return problems.Count > 0 ? Outcome<HouseRules>.Refuse(problems) : new HouseRules(new(schools, StringComparer.Ordinal));
     }
+
+    /// <summary>The same with those sides there are; one that a later version no longer has is left out, and the others stay in force.</summary>
+    public static HouseRules WithWhatCanBe(IReadOnlyDictionary<string, string> schools) => new(schools.Where(c => IsSide(c.Key, c.Value)).ToDictionary(StringComparer.Ordinal));
+
+    private static bool IsSide(string rule, string school) => All.FirstOrDefault(r => r.Id == rule)?.Schools.Any(s => s.Id == school) == true;
 }

@@ -31,9 +31,9 @@ public static class StickSorting
     private const double WeaveLength = .9;
 
     /// <summary>
-    /// The set of least spread is taken out again and again while its spread stays within <paramref name="greatestSpread"/> m; what is left is sorted by use. At most 200 sticks.
+    /// The set of least spread is taken out again and again while its spread stays within <paramref name="greatestSpread"/> m; what is left is sorted by use. At most 200 sticks. Stopped between one set and the next.
     /// </summary>
-    public static Outcome<SortedSticks> Sort(IReadOnlyList<Stick> sticks, int count, double leastLength, double greatestSpread)
+    public static Outcome<SortedSticks> Sort(IReadOnlyList<Stick> sticks, int count, double leastLength, double greatestSpread, CancellationToken cancel = default)
     {
         var problems = new List<Problem>();
         if (sticks.Count is 0 or > Most) problems.Add(new("sticks", $"From 1 to {Most} sticks."));
@@ -46,6 +46,7 @@ public static class StickSorting
         var sets = new List<AlikeSet>();
         while (AlikeSticks.Choose([.. left.Select(i => sticks[i])], count, leastLength) is { } chosen)
         {
+            cancel.ThrowIfCancellationRequested();
             List<int> set = [.. chosen.Select(i => left[i])];
             var spread = AlikeSticks.Spread([.. set.Select(i => sticks[i])]);
             if (spread > greatestSpread) break;

@@ -29,8 +29,10 @@ public sealed record PalletMeasures(
     /// <summary>
     /// First slats (from 1) of the sections of <paramref name="slats"/> sound slats that can be sawn out, going round the bad ones.
     /// </summary>
+    /// <exception cref="ArgumentOutOfRangeException">Fewer than one slat, of which there would be no end.</exception>
     public IReadOnlyList<int> Sections(int slats, IReadOnlyList<Fault> faults)
     {
+        ArgumentOutOfRangeException.ThrowIfLessThan(slats, 1);
         var bad = faults.Select(f => f.Part).ToHashSet(StringComparer.Ordinal);
         var starts = new List<int>();
         for (var first = 1; first + slats - 1 <= Slats;)

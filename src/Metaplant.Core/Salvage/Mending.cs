@@ -1,0 +1,98 @@
+using Metaplant.Core.Materials;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Salvage;
+
+/// <summary>A thing as it was kept, perhaps by an earlier catalogue, with nothing checked.</summary>
+/// <param name="Taken">Ids of the measures that somebody took.</param>
+/// <param name="Substance">Null where the word for it is no longer known.</param>
+public sealed record KeptThing(
+    int Id, int Number, string Name, string KindId, int Count, IReadOnlyDictionary<string, double> Values, Substance? Substance,
+    IReadOnlyList<string> Findings, IReadOnlyList<Fault> Faults, IReadOnlyList<string> History, IReadOnlyCollection<string> Taken)
+{
+    /// <summary>The thing, or everything in it that no longer passes the checks of its kind.</summary>
+    public Outcome<Thing> Read() => Substance is { } substance
+        ? Thing.Create(Id, Number, Name, KindId, Count, Values, substance, Findings, Faults, History, Taken)
+        : new Problem("substance", "What it is made of is no longer in the list.");
+}
+
+/// <summary>A thing made readable again, and what that took, in sentences.</summary>
+public sealed record Mended(Thing Thing, IReadOnlyList<string> Changes);
+
+/// <summary>
+/// Makes a thing of an earlier catalogue readable again. Nothing gets fitter or stronger by it: what can no longer be told counts as not known.
+/// </summary>
+public static class Mending
+{
+    /// <summary>
+    /// The thing as the given kind, or as its own when null. A measure that cannot be is put back to the typical one and counts as not taken; a sign this kind is not asked about goes into its history;
+    /// a sign nobody knows any more makes its past unknown; after any change of what was seen it has to be looked at again.
+    /// Refused when the kind does not exist, or the name or count cannot be.
+    /// </summary>
+    public static Outcome<Mended> Of(KeptThing kept, string? kindId = null)
+    {
+        if (SalvageKinds.Find(kindId ?? kept.KindId) is not { } kind) return new Problem("kind", $"“{kindId ?? kept.KindId}” is no kind of thing any more. Choose what it is.");
+        var changes = new List<string>();
+        if (kind.Id != kept.KindId) changes.Add($"It becomes a {kind.Name.ToLowerInvariant()}.");
+        var substance = Stuff(kept, kind, changes);
+        var values = Measures(kept, kind, changes);
+        var (findings, history) = Signs(kept, kind, changes);
+        var faults = Faults(kept, kind, values, changes);
+        if (faults.Count < kept.Faults.Count && kind.LookFor.Contains(Findings.Poor)) findings.Add(Findings.Poor);
+        // What was seen on something else was not seen on this.
+        if (changes.Count > 0 && findings.Remove(Findings.LookedOver)) changes.Add("It has to be looked at again.");
+        var count = Math.Clamp(kept.Count, 1, Thing.GreatestCount);
+        if (count != kept.Count) changes.Add($"The count {kept.Count} becomes {count}.");
+        return Thing.Create(kept.Id, kept.Number, Named(kept), kind.Id, count, values, substance, findings, faults, history, [.. kept.Taken.Where(values.ContainsKey)]).Then<Mended>(t => new Mended(t, changes));
+    }
+
+    private static string Named(KeptThing kept) => kept.Name.Trim() is { Length: > 0 } name ? name[..Math.Min(name.Length, Thing.LongestName)] : $"Thing {kept.Number}";
+
+    private static Substance Stuff(KeptThing kept, SalvageKind kind, List<string> changes)
+    {
+        if (kept.Substance is { } known && kind.Substances.Contains(known)) return known;
+        // An unknown stuff before a known one; the first only where the kind has none that is unknown.
+        var stuff = kind.Substances.Contains(Substance.UnknownPlastic) ? Substance.UnknownPlastic : kind.Substances[0];
+        changes.Add($"What it is made of is taken as {stuff.Name()}; say what it is.");
+        return stuff;
+    }
+
+    private static Dictionary<string, double> Measures(KeptThing kept, SalvageKind kind, List<string> changes)
+    {
+        var values = new Dictionary<string, double>(StringComparer.Ordinal);
+        foreach (var (id, value) in kept.Values)
+        {
+            var field = kind.Fields.FirstOrDefault(f => f.Id == id);
+            if (field is null) changes.Add($"“{id}” is not measured on a {kind.Name.ToLowerInvariant()}.");
+            else if (new MeasureReader([field], new Dictionary<string, double> { [id] = value }).Problems is [var problem, ..]) changes.Add($"{problem.Sentence} It has to be measured again.");
+            else values[id] = value;
+        }
+
+        if (kind.Read(values) is not { Ok: false } together) return values;
+        changes.Add($"Its measures cannot be together: {together.Problems[0].Sentence} They have to be taken again.");
+        return [];
+    }
+
+    private static (List<string> Findings, List<string> History) Signs(KeptThing kept, SalvageKind kind, List<string> changes)
+    {
+        List<string> findings = [.. kept.Findings.Where(kind.LookFor.Contains)];
+        List<string> history = [.. kept.History.Where(h => Findings.Find(h) is not null)];
+        foreach (var moved in kept.Findings.Where(f => Findings.Find(f) is not null && !kind.LookFor.Contains(f) && f != Findings.LookedOver))
+        {
+            history.Add(moved);
+            changes.Add($"“{Findings.Find(moved)!.Words}” goes into its history.");
+        }
+
+        List<string> lost = [.. kept.Findings.Concat(kept.History).Where(f => Findings.Find(f) is null).Distinct(StringComparer.Ordinal)];
+        foreach (var sign in lost) changes.Add($"Nobody knows any more what “{sign}” was, so what it held counts as unknown.");
+        if (lost.Count > 0) (kind.LookFor.Contains(Findings.HeldUnknown) ? findings : history).Add(Findings.HeldUnknown);
+        return ([.. findings.Distinct(StringComparer.Ordinal)], [.. history.Distinct(StringComparer.Ordinal)]);
+    }
+
+    private static List<Fault> Faults(KeptThing kept, SalvageKind kind, Dictionary<string, double> values, List<string> changes)
+    {
+        List<Fault> fit = [.. kept.Faults.Where(f => Thing.Create(0, 0, "It", kind.Id, 1, values, null, [], [f]).Ok)];
+        if (fit.Count < kept.Faults.Count) changes.Add($"{kept.Faults.Count - fit.Count} bad place{(kept.Faults.Count - fit.Count == 1 ? " is" : "s are")} no longer on it; look where {(kept.Faults.Count - fit.Count == 1 ? "it is" : "they are")}.");
+        return fit;
+    }
+}
