@@ -1,3 +1,4 @@
+using Metaplant.Data.Files;
 using Microsoft.EntityFrameworkCore.Design;
 
 namespace Metaplant.Data;

@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 
 namespace Metaplant.Data;
 
@@ -18,6 +19,11 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
     public DbSet<SettingRow> Settings => Set<SettingRow>();
 
     public DbSet<JournalRow> Journal => Set<JournalRow>();
+
+    /// <summary>Times are kept in UTC and come back as UTC, so that a row read again is the row that was journalled.</summary>
+    protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder) => configurationBuilder.Properties<DateTime>().HaveConversion<Utc>();
+
+    private sealed class Utc() : ValueConverter<DateTime, DateTime>(at => at, at => DateTime.SpecifyKind(at, DateTimeKind.Utc));
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -63,5 +69,19 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
             e.HasKey(s => s.Key);
         });
         modelBuilder.Entity<JournalRow>().ToTable("Journal");
+    }
+
+    /// <summary>Names of all photographs' files that the garden or its journal knows.</summary>
+    public IReadOnlySet<string> PhotosNamed()
+        => (HashSet<string>)[.. Photos.Select(p => p.File).AsEnumerable(), .. Journal.Where(j => j.Changes.Contains(typeof(PhotoRow).FullName!)).Select(j => j.Changes).AsEnumerable().SelectMany(PhotosIn)];
+
+    /// <summary>False in a garden of a form from before there were photographs.</summary>
+    internal bool HasPhotographs() => Database.SqlQueryRaw<int>("SELECT count(*) AS Value FROM sqlite_master WHERE name = 'Photos'").Single() > 0;
+
+    private static IEnumerable<string> PhotosIn(string changes)
+    {
+        return System.Text.Json.JsonSerializer.Deserialize<List<RowChange>>(changes)!
+            .Where(c => c.Table == typeof(PhotoRow).FullName)
+            .Select(c => (c.After ?? c.Before)![nameof(PhotoRow.File)].GetString()!);
     }
 }

@@ -133,7 +133,7 @@ public sealed class SettingRow : IJournaled
     public required string Value { get; set; }
 }
 
-/// <summary>One change as it was made, with the rows before and after it.</summary>
+/// <summary>One change as it was made, with what it changed before and after.</summary>
 public sealed class JournalRow
 {
     public int Id { get; set; }
@@ -142,7 +142,13 @@ public sealed class JournalRow
 
     public required string Words { get; set; }
 
-    public required string Changes { get; set; }
-
     public bool Undone { get; set; }
+
+    /// <summary>It could not be undone or redone once, and stands in nobody's way since.</summary>
+    public bool PassedOver { get; set; }
+
+    /// <summary>Of the changes, bytes.</summary>
+    public int Size { get; set; }
+
+    public required string Changes { get; set; }
 }

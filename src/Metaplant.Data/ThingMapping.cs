@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Sums;
 
 namespace Metaplant.Data;
 
@@ -20,16 +21,43 @@ public static class ThingMapping
     private sealed record KeptMeasures(int Form, IReadOnlyDictionary<string, double> Values, IReadOnlyList<string>? Taken = null)
     {
         public IReadOnlyCollection<string> TakenOf(SalvageKind? kind)
-            => Taken ?? [.. Values.Where(v => kind?.Fields.FirstOrDefault(f => f.Id == v.Key)?.Typical.Equals(v.Value) != true).Select(v => v.Key)];
+            => Taken ?? [.. (Values ?? new Dictionary<string, double>()).Where(v => kind?.Fields.FirstOrDefault(f => f.Id == v.Key)?.Typical.Equals(v.Value) != true).Select(v => v.Key)];
     }
 
-    /// <summary>The thing of a row. A row was checked when it was written, so one that cannot be read is a damaged file and throws.</summary>
-    public static Thing ToThing(this ThingRow row)
+    /// <summary>The row as it was kept, whatever catalogue kept it. What cannot be read at all is as if it were not there, and its words are in <paramref name="unread"/>.</summary>
+    public static KeptThing ToKept(this ThingRow row, out IReadOnlyList<Problem> unread)
     {
-        var kept = JsonSerializer.Deserialize<KeptMeasures>(row.Measures)!;
-        return Thing.Create(
-            row.Id, row.Number, row.Name, row.Kind, row.Count, kept.Values, Enum.Parse<Substance>(row.Substance), JsonSerializer.Deserialize<string[]>(row.Findings)!, JsonSerializer.Deserialize<Fault[]>(row.Faults)!,
-            JsonSerializer.Deserialize<string[]>(row.History)!, kept.TakenOf(SalvageKinds.Find(row.Kind))).OrThrow();
+        var problems = new List<Problem>();
+        var kept = Json<KeptMeasures>(row.Measures, "measures") ?? new(2, new Dictionary<string, double>(), []);
+        var substance = Enum.TryParse<Substance>(row.Substance, out var s) && Enum.IsDefined(s) ? s : (Substance?)null;
+        var made = new KeptThing(
+            row.Id, row.Number, row.Name, row.Kind, row.Count, kept.Values ?? new Dictionary<string, double>(), substance, Words(row.Findings, "findings"), Json<Fault[]>(row.Faults, "faults") ?? [],
+            Words(row.History, "history"), kept.TakenOf(SalvageKinds.Find(row.Kind)));
+        unread = problems;
+        return made;
+
+        string[] Words(string text, string field) => Json<string[]>(text, field) is { } words && !words.Contains(null) ? words : [];
+
+        T? Json<T>(string text, string field)
+            where T : class
+        {
+            try
+            {
+                return JsonSerializer.Deserialize<T>(text) ?? throw new JsonException();
+            }
+            catch (JsonException)
+            {
+                problems.Add(new(field, "What was kept here cannot be read."));
+                return null;
+            }
+        }
+    }
+
+    /// <summary>The thing of a row, or everything in it that the present catalogue cannot read.</summary>
+    public static Outcome<Thing> Read(this ThingRow row)
+    {
+        var kept = row.ToKept(out var unread);
+        return unread.Count > 0 ? Outcome<Thing>.Refuse(unread) : kept.Read();
     }
 
     /// <summary>Writes what the gardener can change of a thing into its row.</summary>
@@ -39,7 +67,7 @@ public static class ThingMapping
         row.Kind = thing.Kind.Id;
         row.Count = thing.Count;
         row.Substance = thing.Substance.ToString();
-        row.Measures = JsonSerializer.Serialize(new KeptMeasures(2, thing.Values, [.. thing.Taken.Order(StringComparer.Ordinal)]));
+        row.Measures = Measured(thing.Values, thing.Taken);
         row.History = JsonSerializer.Serialize(thing.History);
         row.Findings = JsonSerializer.Serialize(thing.Findings);
         row.Faults = JsonSerializer.Serialize(thing.Faults);
@@ -51,6 +79,9 @@ public static class ThingMapping
         row.KeepDry = particulars.KeepDry;
         row.UseBefore = particulars.UseBefore;
     }
+
+    /// <summary>Measures as they are kept.</summary>
+    internal static string Measured(IReadOnlyDictionary<string, double> values, IEnumerable<string> taken) => JsonSerializer.Serialize(new KeptMeasures(2, values, [.. taken.Order(StringComparer.Ordinal)]));
 
     public static ThingRow NewRow(Thing thing, Particulars? particulars = null, int? parentId = null)
     {

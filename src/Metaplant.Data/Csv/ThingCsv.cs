@@ -26,26 +26,29 @@ public static class ThingCsv
     /// <summary>Before a measure that nobody took.</summary>
     private const string About = "about ";
 
-    // A cell that a spreadsheet would take for a formula is written with a quote before it, which reading takes away.
-    private static CsvConfiguration Configuration => new(CultureInfo.InvariantCulture)
+    /// <summary>What a spreadsheet takes for the beginning of a formula.</summary>
+    private const string Formula = "=+-@\t\r";
+
+    private const char Quote = '\'';
+
+    private static CsvConfiguration Reading => new(CultureInfo.InvariantCulture)
     {
-        InjectionOptions = InjectionOptions.Escape,
-        InjectionEscapeCharacter = '\'',
         MissingFieldFound = null,
         BadDataFound = null,
         PrepareHeaderForMatch = h => h.Header.Trim().ToLowerInvariant(),
+        // Outside quotes only: blanks that were written in quotes were meant.
         TrimOptions = TrimOptions.Trim,
     };
 
     public static async Task WriteAsync(IEnumerable<ThingRow> rows, TextWriter to)
     {
-        await using var csv = new CsvWriter(to, Configuration, leaveOpen: true);
+        await using var csv = new CsvWriter(to, CultureInfo.InvariantCulture, leaveOpen: true);
         foreach (var column in Columns) csv.WriteField(column);
         await csv.NextRecordAsync();
         foreach (var row in rows)
         {
-            var thing = row.ToThing();
-            foreach (var cell in Cells(row, thing)) csv.WriteField(cell);
+            // What the present catalogue cannot read is written as it was kept, so that nothing is left out.
+            foreach (var cell in row.Read() is { Ok: true } thing ? Cells(row, thing.Value) : Unread(row)) csv.WriteField(Harmless(cell));
             await csv.NextRecordAsync();
         }
     }
@@ -53,7 +56,7 @@ public static class ThingCsv
     /// <summary>Reads a file through. Every problem of every row is found; rows are numbered as an editor numbers lines.</summary>
     public static async Task<CsvReading> ReadAsync(TextReader from, CancellationToken cancel = default)
     {
-        using var csv = new CsvReader(from, Configuration);
+        using var csv = new CsvReader(from, Reading);
         var things = new List<CsvThing>();
         var problems = new List<CsvProblem>();
         if (!await csv.ReadAsync() || !csv.ReadHeader() || csv.HeaderRecord is not { } header) return new([], [new(1, "", "The file is empty.")]);
@@ -76,13 +79,29 @@ public static class ThingCsv
         row.Name, row.Kind, row.Count.ToString(CultureInfo.InvariantCulture), thing.Substance.Name(),
         string.Join("; ", thing.Kind.Fields.Select(f => $"{f.Id} {(thing.Taken.Contains(f.Id) ? "" : About)}{MeasureText.Write(thing.Values[f.Id], f.Unit)}")), string.Join("; ", thing.Findings), string.Join("; ", thing.History),
         string.Join("; ", thing.Faults.Select(f => f.To > 0 ? $"{f.Part} {MeasureText.Write(f.From, Unit.Metre)} to {MeasureText.Write(f.To, Unit.Metre)}" : f.Part)),
+        .. Particulars(row),
+    ];
+
+    private static IEnumerable<string> Unread(ThingRow row)
+    {
+        var kept = row.ToKept(out _);
+        return
+        [
+            row.Name, row.Kind, row.Count.ToString(CultureInfo.InvariantCulture), kept.Substance?.Name() ?? row.Substance, string.Join("; ", kept.Values.Select(v => $"{v.Key} {v.Value.ToString(CultureInfo.InvariantCulture)}")),
+            string.Join("; ", kept.Findings), string.Join("; ", kept.History), string.Join("; ", kept.Faults.Select(f => f.Part)), .. Particulars(row),
+        ];
+    }
+
+    private static IEnumerable<string> Particulars(ThingRow row) =>
+    [
         row.Place, row.Source, row.Permission, row.Cost?.ToString(CultureInfo.InvariantCulture) ?? "", row.KeepDry ? "yes" : "", row.UseBefore?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) ?? "", row.Remark,
     ];
 
     private static void ReadRow(CsvReader csv, int line, List<CsvThing> things, List<CsvProblem> problems)
     {
         var found = new List<CsvProblem>();
-        string Cell(string column) => csv.TryGetField<string>(column, out var text) ? Unquoted(text?.Trim() ?? "") : "";
+        string Text(string column) => csv.TryGetField<string>(column, out var text) ? Meant(text ?? "") : "";
+        string Cell(string column) => Text(column).Trim();
         void Wrong(string column, string sentence) => found.Add(new(line, column, sentence));
 
         var kind = SalvageKinds.All.FirstOrDefault(k => Same(k.Id, Cell("kind")) || Same(k.Name, Cell("kind")));
@@ -112,7 +131,7 @@ public static class ThingCsv
 
         foreach (var (column, most) in (ReadOnlySpan<(string, int)>)[("place", 80), ("source", 80), ("permission", 80), ("remark", 1000)])
         {
-            if (Cell(column).Length > most) Wrong(column, $"At most {most} letters.");
+            if (Text(column).Length > most) Wrong(column, $"At most {most} letters.");
         }
 
         var taken = new HashSet<string>(StringComparer.Ordinal);
@@ -122,7 +141,7 @@ public static class ThingCsv
         {
             var made = Thing.Create(0, 0, Cell("name"), kind.Id, count, values, substance, Split(Cell("seen")), faults, Split(Cell("came with")), taken);
             found.AddRange(made.Problems.Select(p => new CsvProblem(line, Column(p.Field), p.Field.StartsWith("measures.", StringComparison.Ordinal) ? $"{p.Field["measures.".Length..]}: {p.Sentence}" : p.Sentence)));
-            if (made.Ok && found.Count == 0) things.Add(new(line, made.Value, new(Cell("place"), Cell("remark"), Cell("source"), Cell("permission"), cost, Same(Cell("keep dry"), "yes"), useBefore)));
+            if (made.Ok && found.Count == 0) things.Add(new(line, made.Value, new(Text("place"), Text("remark"), Text("source"), Text("permission"), cost, Same(Cell("keep dry"), "yes"), useBefore)));
         }
 
         problems.AddRange(found);
@@ -178,7 +197,13 @@ public static class ThingCsv
 
     private static string[] Split(string cell) => cell.Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
 
-    private static string Unquoted(string text) => text.Length > 1 && text[0] == '\'' && text[1] is '=' or '+' or '-' or '@' or '\t' or '\r' ? text[1..] : text;
+    /// <summary>A cell that a spreadsheet would take for a formula gets a quote before it; so does one that begins as if it had got one, so that reading knows which.</summary>
+    private static string Harmless(string cell) => cell.Length > 0 && (Formula.Contains(cell[0]) || Quoted(cell)) ? Quote + cell : cell;
+
+    /// <summary>The cell as it was before <see cref="Harmless"/>.</summary>
+    private static string Meant(string cell) => Quoted(cell) ? cell[1..] : cell;
+
+    private static bool Quoted(string cell) => cell.Length > 1 && cell[0] == Quote && (Formula.Contains(cell[1]) || cell[1] == Quote);
 
     private static bool Same(string a, string b) => string.Equals(a, b, StringComparison.OrdinalIgnoreCase);
 }

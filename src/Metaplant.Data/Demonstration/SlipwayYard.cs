@@ -3,6 +3,7 @@ using Metaplant.Core.Growing;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
+using Metaplant.Data.Settings;
 using Microsoft.EntityFrameworkCore;
 
 namespace Metaplant.Data.Demonstration;
@@ -116,12 +117,15 @@ public static class SlipwayYard
     public static async Task PlantAsync(GardenContext garden, CancellationToken cancel = default)
     {
         if (await garden.Things.AnyAsync(cancel)) return;
-        await (GardenSettings.Default with { Name = "Slipway Yard" }).KeepAsync(garden, cancel);
+        // All or nothing, so that a start cut short leaves no half of a garden behind.
+        await using var transaction = await garden.Database.BeginTransactionAsync(cancel);
+        await garden.SetAsync(SettingRows.Name, "Slipway Yard", cancel);
         garden.Things.AddRange(Heap.Select((row, i) => ThingMapping.NewRow(ToThing(row, i + 1), new(row.Place, Source: row.Source, Permission: row.Source == Clearing ? "The owner’s daughter, all of it" : "", KeepDry: row.KeepDry))));
         await garden.SaveChangesAsync(cancel);
         await DrawAsync(garden, "Winch-house bed", "pallet-bed", "Grey pallets, no mark", "viola", cancel);
         await DrawAsync(garden, "Juice-drum tub", "drilled-tub", "Blue juice drums", "tomato", cancel, ("height", .45));
         await FinishAsync(garden, "Juice-drum tub", cancel);
+        await transaction.CommitAsync(cancel);
     }
 
     private static Thing ToThing(Row row, int number) => Thing.Create(

@@ -1,63 +1,41 @@
-using System.Globalization;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
-namespace Metaplant.Data;
+namespace Metaplant.Data.Files;
 
-/// <summary>The data folder: one garden.db with write-ahead logging and full synchronisation, and its backups beside it.</summary>
+/// <summary>The data folder of one garden: garden.db with write-ahead logging and full synchronisation, its photographs, and its backups beside it. Nobody but their owner can read them.</summary>
 public sealed class GardenFile(string folder)
 {
-    private const int BackupsKept = 14;
+    internal const UnixFileMode OwnerFile = UnixFileMode.UserRead | UnixFileMode.UserWrite;
+    private const UnixFileMode OwnerFolder = OwnerFile | UnixFileMode.UserExecute;
+
+    public string Folder { get; } = folder;
 
     public string Path { get; } = System.IO.Path.Combine(folder, "garden.db");
 
-    private string Backups { get; } = System.IO.Path.Combine(folder, "backups");
+    public string Photos { get; } = System.IO.Path.Combine(folder, "photos");
 
-    /// <summary>Foreign keys on; a writer waits five seconds for another before it gives up.</summary>
-    public string ConnectionString => new SqliteConnectionStringBuilder { DataSource = Path, ForeignKeys = true, DefaultTimeout = 5 }.ToString();
+    public string Backups { get; } = System.IO.Path.Combine(folder, "backups");
 
-    public DbContextOptions<GardenContext> Options => new DbContextOptionsBuilder<GardenContext>().UseSqlite(ConnectionString).Options;
+    /// <summary>Foreign keys on; a writer waits five seconds for another program before it gives up.</summary>
+    public string ConnectionString => ConnectionTo(Path);
 
-    /// <summary>Makes the folder and file if need be, keeps a backup of the day and one before each migration, and brings the file up to date.</summary>
-    public async Task PrepareAsync(DateOnly today, CancellationToken cancel = default)
+    public DbContextOptions<GardenContext> Options => OptionsFor(ConnectionString);
+
+    internal static string ConnectionTo(string path) => new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = 5 }.ToString();
+
+    internal static DbContextOptions<GardenContext> OptionsFor(string connection) => new DbContextOptionsBuilder<GardenContext>().UseSqlite(connection).Options;
+
+    /// <summary>Makes a folder that only its owner can enter; one that is there is closed to others.</summary>
+    public static void MakeFolder(string path)
     {
-        Directory.CreateDirectory(folder);
-        var existed = File.Exists(Path);
-        await using var garden = new GardenContext(Options);
-        if (existed)
-        {
-            var day = today.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
-            Backup($"{day}.db", onlyOnce: true);
-            var pending = await garden.Database.GetPendingMigrationsAsync(cancel);
-            if (pending.FirstOrDefault() is { } next) Backup($"before-{next}.db", onlyOnce: true);
-            DropOld();
-        }
-
-        await garden.Database.MigrateAsync(cancel);
-        // The journal mode stays with the file; full synchronisation is the default of each connection.
-        await garden.Database.ExecuteSqlRawAsync("PRAGMA journal_mode=WAL; PRAGMA synchronous=FULL;", cancel);
+        Directory.CreateDirectory(path, OwnerFolder);
+        File.SetUnixFileMode(path, OwnerFolder);
     }
 
-    private void Backup(string name, bool onlyOnce)
+    /// <summary>Closes the files of the garden to everybody but their owner. SQLite gives its write-ahead file the mode of the garden.</summary>
+    internal void CloseToOthers()
     {
-        Directory.CreateDirectory(Backups);
-        var target = System.IO.Path.Combine(Backups, name);
-        if (onlyOnce && File.Exists(target)) return;
-        // Into a file of another name first, so that a backup cut short is never taken for one.
-        var partial = target + ".partial";
-        File.Delete(partial);
-        using (SqliteConnection from = new(ConnectionString), to = new($"Data Source={partial};Pooling=False"))
-        {
-            from.Open();
-            to.Open();
-            from.BackupDatabase(to);
-        }
-
-        File.Move(partial, target, overwrite: true);
-    }
-
-    private void DropOld()
-    {
-        foreach (var old in Directory.GetFiles(Backups, "????-??-??.db").OrderDescending(StringComparer.Ordinal).Skip(BackupsKept)) File.Delete(old);
+        foreach (var file in Directory.EnumerateFiles(Folder, "garden.db*")) File.SetUnixFileMode(file, OwnerFile);
     }
 }

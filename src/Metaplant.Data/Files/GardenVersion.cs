@@ -1,6 +1,6 @@
 using Microsoft.Data.Sqlite;
 
-namespace Metaplant.Data;
+namespace Metaplant.Data.Files;
 
 /// <summary>
 /// A number that changes whenever anything in the garden does, whoever changed it: SQLite's <c>data_version</c> as a connection sees it that never writes itself. Safe to ask from any thread.

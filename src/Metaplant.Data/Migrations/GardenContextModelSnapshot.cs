@@ -48,6 +48,12 @@ namespace Metaplant.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<bool>("PassedOver")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Size")
+                        .HasColumnType("INTEGER");
+
                     b.Property<bool>("Undone")
                         .HasColumnType("INTEGER");
 

@@ -1,10 +1,7 @@
 using System.Security.Cryptography;
-using SkiaSharp;
+using Metaplant.Data.Files;
 
 namespace Metaplant.Data.Photos;
-
-/// <summary>A photograph made fit to keep: upright, no larger than a screen, drawn anew so that nothing of its file is left, the place it was taken least of all.</summary>
-public sealed record Picture(byte[] Jpeg, byte[] Thumbnail, int Width, int Height);
 
 /// <summary>The photographs of a garden, as files beside it.</summary>
 public sealed class PhotoFolder(string folder)
@@ -12,66 +9,79 @@ public sealed class PhotoFolder(string folder)
     /// <summary>Largest file taken in, bytes.</summary>
     public const int LargestFile = 10 * 1024 * 1024;
 
-    private const int LongestSide = 1600;
-    private const int ThumbnailSide = 240;
-    private const int Quality = 85;
+    internal const string LargeEnd = ".jpg";
+    internal const string SmallEnd = ".small.jpg";
+    private const string Partial = ".partial";
 
-    /// <summary>More than this many pixels is no photograph of a pallet but a trap.</summary>
-    private const long MostPixels = 120_000_000;
-
-    /// <summary>Reads a picture, or says in a sentence why it cannot.</summary>
-    public static (Picture? Picture, string? Why) Read(byte[] file)
-    {
-        using var data = SKData.CreateCopy(file);
-        using var codec = SKCodec.Create(data);
-        if (codec is null) return (null, "This is no picture that can be read. JPEG, PNG and WebP can.");
-        if ((long)codec.Info.Width * codec.Info.Height > MostPixels) return (null, "The picture has more than 120 million points.");
-        using var decoded = SKBitmap.Decode(codec);
-        if (decoded is null) return (null, "The picture is damaged.");
-        using var upright = Upright(decoded, codec.EncodedOrigin);
-        using var kept = Within(upright, LongestSide);
-        using var small = Within(upright, ThumbnailSide);
-        return (new(Jpeg(kept), Jpeg(small), kept.Width, kept.Height), null);
-    }
-
-    /// <summary>Writes both files under a new name that nobody can guess, and returns it.</summary>
+    /// <summary>Writes both files under a new name that nobody can guess, and returns it. When they cannot be written whole, nothing of them stays.</summary>
     public async Task<string> KeepAsync(Picture picture, CancellationToken cancel = default)
     {
-        Directory.CreateDirectory(folder);
         var name = Convert.ToHexStringLower(RandomNumberGenerator.GetBytes(16));
-        await File.WriteAllBytesAsync(PathOf(name, thumbnail: false), picture.Jpeg, cancel);
-        await File.WriteAllBytesAsync(PathOf(name, thumbnail: true), picture.Thumbnail, cancel);
+        await PutAsync(name, picture.Jpeg, picture.Thumbnail, cancel);
         return name;
     }
 
     /// <summary>Where a picture lies; null when its file is gone.</summary>
     public string? Find(string name, bool thumbnail) => File.Exists(PathOf(name, thumbnail)) ? PathOf(name, thumbnail) : null;
 
-    private string PathOf(string name, bool thumbnail) => Path.Combine(folder, name + (thumbnail ? ".small.jpg" : ".jpg"));
-
-    private static byte[] Jpeg(SKBitmap bitmap)
+    /// <summary>Deletes files that nobody names: of photographs whose row was never kept, or can no longer be brought back by undo. Those younger than an hour may be about to be named.</summary>
+    public int Sweep(IReadOnlySet<string> named, DateTime now)
     {
-        using var image = SKImage.FromBitmap(bitmap);
-        using var data = image.Encode(SKEncodedImageFormat.Jpeg, Quality);
-        return data.ToArray();
+        if (!Directory.Exists(folder)) return 0;
+        var swept = 0;
+        foreach (var file in new DirectoryInfo(folder).EnumerateFiles().Where(f => !named.Contains(f.Name.Split('.')[0]) && now - f.LastWriteTimeUtc > TimeSpan.FromHours(1)))
+        {
+            file.Delete();
+            swept++;
+        }
+
+        return swept;
     }
 
-    private static SKBitmap Within(SKBitmap bitmap, int side)
+    /// <summary>Takes both files away again.</summary>
+    public void Forget(string name)
     {
-        var scale = Math.Min(1, (double)side / Math.Max(bitmap.Width, bitmap.Height));
-        return bitmap.Resize(new SKImageInfo(Math.Max(1, (int)(bitmap.Width * scale)), Math.Max(1, (int)(bitmap.Height * scale))), new SKSamplingOptions(SKCubicResampler.Mitchell));
+        File.Delete(PathOf(name, thumbnail: false));
+        File.Delete(PathOf(name, thumbnail: true));
     }
 
-    /// <summary>Turned as the camera says it was held; the note itself is not kept.</summary>
-    private static SKBitmap Upright(SKBitmap bitmap, SKEncodedOrigin origin)
+    internal async Task PutAsync(string name, byte[] large, byte[] small, CancellationToken cancel)
     {
-        var degrees = origin switch { SKEncodedOrigin.RightTop => 90, SKEncodedOrigin.BottomRight => 180, SKEncodedOrigin.LeftBottom => 270, _ => 0 };
-        var turned = degrees % 180 == 0 ? new SKBitmap(bitmap.Width, bitmap.Height) : new SKBitmap(bitmap.Height, bitmap.Width);
-        using var canvas = new SKCanvas(turned);
-        canvas.Translate(turned.Width / 2f, turned.Height / 2f);
-        canvas.RotateDegrees(degrees);
-        canvas.Translate(-bitmap.Width / 2f, -bitmap.Height / 2f);
-        canvas.DrawBitmap(bitmap, 0, 0);
-        return turned;
+        GardenFile.MakeFolder(folder);
+        try
+        {
+            await WriteAsync(PathOf(name, thumbnail: true), small, cancel);
+            await WriteAsync(PathOf(name, thumbnail: false), large, cancel);
+        }
+        catch
+        {
+            Forget(name);
+            throw;
+        }
     }
+
+    /// <summary>True where it is a JPEG no larger than those kept here.</summary>
+    internal static bool IsOurs(byte[] file) => PictureReading.IsKeptForm(file);
+
+    /// <summary>Whole or not at all: under another name first.</summary>
+    private static async Task WriteAsync(string path, byte[] bytes, CancellationToken cancel)
+    {
+        var partial = path + Partial;
+        try
+        {
+            await using (var file = new FileStream(partial, new FileStreamOptions { Mode = FileMode.Create, Access = FileAccess.Write, UnixCreateMode = GardenFile.OwnerFile }))
+            {
+                await file.WriteAsync(bytes, cancel);
+                file.Flush(flushToDisk: true);
+            }
+
+            File.Move(partial, path, overwrite: true);
+        }
+        finally
+        {
+            File.Delete(partial);
+        }
+    }
+
+    private string PathOf(string name, bool thumbnail) => Path.Combine(folder, name + (thumbnail ? SmallEnd : LargeEnd));
 }

@@ -1,0 +1,124 @@
+using System.Text.Json;
+using System.Text.RegularExpressions;
+using Metaplant.Core.Sums;
+using Metaplant.Data.Settings;
+
+namespace Metaplant.Data.Documents;
+
+/// <summary>A document read through and found whole: its rows, with the ids they had.</summary>
+/// <param name="NeedLook">Names of things that the present catalogue cannot read as they are; they come in all the same and are shown as needing a look.</param>
+public sealed record GardenRows(
+    GardenSettings Settings, IReadOnlyList<ThingRow> Things, IReadOnlyList<PhotoRow> Photos, IReadOnlyList<ProjectRow> Projects, IReadOnlyList<AllocationRow> Allocations, IReadOnlyList<TickRow> Ticks, IReadOnlyList<string> NeedLook);
+
+/// <summary>Reads a document, or says everything that is wrong with it.</summary>
+public static partial class DocumentReading
+{
+    private const int MostThings = 50_000;
+    private const int LongestName = 80;
+    private const int LongestRemark = 1000;
+
+    public static Outcome<GardenRows> Read(ReadOnlySpan<byte> json)
+    {
+        try
+        {
+            return JsonSerializer.Deserialize<GardenDocument>(json, GardenDocument.Json) is { } document ? Check(document) : new Problem("document", "The file holds nothing.");
+        }
+        catch (JsonException e)
+        {
+            return new Problem(e.Path is { Length: > 2 } path ? path[2..] : "document", "This is no garden of Metaplant, or a part of it is missing or not what it should be.");
+        }
+    }
+
+    private static Outcome<GardenRows> Check(GardenDocument document)
+    {
+        if (document.Format != GardenDocument.Name) return new Problem("format", "This is no garden of Metaplant.");
+        if (document.Version is < 1 or > GardenDocument.Present) return new Problem("version", $"This garden was written in form {document.Version}; this Metaplant reads up to form {GardenDocument.Present}. Use a later one.");
+        var problems = Problems(document).Take(100).ToList();
+        if (problems.Count > 0) return Outcome<GardenRows>.Refuse(problems);
+        var things = document.Things.Select(Thing).ToList();
+        return new GardenRows(
+            new(document.Settings.Name, document.Settings.Units, document.Settings.Rules, document.Settings.Constants) { Measures = document.Settings.Measures, Tools = document.Settings.Tools },
+            things, [.. document.Photographs.Select(p => new PhotoRow { Id = p.Id, ThingId = p.ThingId, File = p.File, Width = p.Width, Height = p.Height, At = p.At.ToUniversalTime() })],
+            [.. document.Projects.Select(Project)], [.. document.Projects.SelectMany(p => p.Takes.Select(t => new AllocationRow { ProjectId = p.Id, ThingId = t.ThingId, Count = t.Count }))],
+            [.. document.Projects.SelectMany(p => p.Done.Select(s => new TickRow { ProjectId = p.Id, Step = s }))],
+            [.. things.Where(t => !t.Read().Ok).Select(t => t.Name)]);
+    }
+
+    /// <summary>What no garden can be: twice the same id, something that points to nothing, more spoken for than there is, words that are too long. What only this catalogue does not know is no problem.</summary>
+    private static IEnumerable<Problem> Problems(GardenDocument d)
+    {
+        if (d.Things.Count > MostThings) yield return new("things", $"At most {MostThings} things.");
+        if (d.Settings.Name.Length is 0 or > LongestName) yield return new("settings.name", $"A garden has a name of at most {LongestName} letters.");
+        if (d.Settings.Units is not ("mm" or "cm" or "in")) yield return new("settings.units", "Units are mm, cm or in.");
+        foreach (var twice in Twice(d.Things, t => t.Id, "id").Concat(Twice(d.Things, t => t.Number, "number"))) yield return twice with { Field = "things" };
+        foreach (var twice in Twice(d.Projects, p => p.Id, "id")) yield return twice with { Field = "projects" };
+        foreach (var twice in Twice(d.Photographs, p => p.Id, "id").Concat(Twice(d.Photographs, p => p.File, "file"))) yield return twice with { Field = "photographs" };
+        var things = d.Things.GroupBy(t => t.Id).ToDictionary(g => g.Key, g => g.First());
+        foreach (var (t, i) in d.Things.Select((t, i) => (t, i)))
+        {
+            if (t.Id < 1 || t.Number < 1) yield return new($"things[{i}]", "Ids and numbers are from 1 up.");
+            if (t.Count is < 1 or > Core.Salvage.Thing.GreatestCount) yield return new($"things[{i}].count", $"The count must be from 1 to {Core.Salvage.Thing.GreatestCount}.");
+            if (t.Name.Length is 0 or > LongestName || t.Place.Length > LongestName || t.Source.Length > LongestName || t.Permission.Length > LongestName || t.Kind.Length > LongestName || t.Remark.Length > LongestRemark) yield return new($"things[{i}]", "Its words are missing or too long.");
+            if (t.Cost is { } cost && cost is not (>= 0 and <= 1_000_000)) yield return new($"things[{i}].cost", "The cost must be from 0 to 1 000 000.");
+            if (t.ParentId is { } parent && !things.ContainsKey(parent)) yield return new($"things[{i}].parentId", $"There is no thing {parent} that it came from.");
+        }
+
+        foreach (var (p, i) in d.Photographs.Select((p, i) => (p, i)))
+        {
+            if (!things.ContainsKey(p.ThingId)) yield return new($"photographs[{i}].thingId", $"There is no thing {p.ThingId}.");
+            if (!FileName().IsMatch(p.File)) yield return new($"photographs[{i}].file", "A photograph's file is named by 32 letters from 0 to f.");
+        }
+
+        foreach (var (p, i) in d.Projects.Select((p, i) => (p, i)))
+        {
+            if (p.Id < 1 || p.Name.Length is 0 or > LongestName) yield return new($"projects[{i}]", "It needs an id from 1 up and a name that is not too long.");
+            if (p.Takes.Any(t => !things.ContainsKey(t.ThingId) || t.Count < 1) || p.Takes.DistinctBy(t => t.ThingId).Count() < p.Takes.Count || p.Done.Distinct(StringComparer.Ordinal).Count() < p.Done.Count) yield return new($"projects[{i}].takes", "It takes something that is not there, or the same twice.");
+        }
+
+        foreach (var over in d.Projects.SelectMany(p => p.Takes).GroupBy(t => t.ThingId).Where(g => things.TryGetValue(g.Key, out var t) && g.Sum(x => (long)x.Count) > (t.Retired ? 0 : t.Count)))
+            yield return new("projects", $"More of {things[over.Key].Name} is spoken for than there is.");
+    }
+
+    private static IEnumerable<Problem> Twice<T, TKey>(IEnumerable<T> rows, Func<T, TKey> key, string what) => rows.GroupBy(key).Where(g => g.Skip(1).Any()).Select(g => new Problem("", $"The {what} {g.Key} is there twice."));
+
+    private static ThingRow Thing(DocumentThing t) => new()
+    {
+        Id = t.Id,
+        Number = t.Number,
+        Name = t.Name,
+        Kind = t.Kind,
+        Count = t.Count,
+        Substance = t.Substance,
+        Measures = ThingMapping.Measured(t.Measures, t.Taken),
+        Findings = JsonSerializer.Serialize(t.Findings),
+        Faults = JsonSerializer.Serialize(t.Faults),
+        History = JsonSerializer.Serialize(t.History),
+        Place = t.Place,
+        Remark = t.Remark,
+        Source = t.Source,
+        Permission = t.Permission,
+        Cost = t.Cost,
+        KeepDry = t.KeepDry,
+        UseBefore = t.UseBefore,
+        ParentId = t.ParentId,
+        Retired = t.Retired,
+    };
+
+    private static ProjectRow Project(DocumentProject p) => new()
+    {
+        Id = p.Id,
+        Name = p.Name,
+        Design = p.Design,
+        Source = p.Source,
+        Settings = JsonSerializer.Serialize(p.Settings),
+        Medium = p.Medium,
+        Crop = p.Crop,
+        Exposure = p.Exposure,
+        PeopleAtEdge = p.PeopleAtEdge,
+        Site = p.Site,
+        Ground = p.Ground,
+    };
+
+    [GeneratedRegex("^[0-9a-f]{32}$", RegexOptions.None, 1000)]
+    private static partial Regex FileName();
+}

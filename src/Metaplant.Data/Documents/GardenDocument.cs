@@ -1,0 +1,70 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using System.Text.Json.Schema;
+using System.Text.Json.Serialization;
+using System.Text.Encodings.Web;
+using Metaplant.Core.Building;
+using Metaplant.Core.Salvage;
+
+namespace Metaplant.Data.Documents;
+
+/// <summary>A whole garden as one document: everything but the pictures themselves, the journal of what can be undone, and who may come in.</summary>
+/// <param name="Format">Always <see cref="Name"/>.</param>
+/// <param name="Version">The form of the document, from 1 up; a reader refuses a later one than its own.</param>
+public sealed record GardenDocument(
+    string Format, int Version, DocumentSettings Settings, IReadOnlyList<DocumentThing> Things, IReadOnlyList<DocumentPhotograph> Photographs, IReadOnlyList<DocumentProject> Projects)
+{
+    public const string Name = "metaplant-garden";
+    public const int Present = 1;
+
+    /// <summary>How a document is written and read: camel case, every member there, nothing that is not.</summary>
+    public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web)
+    {
+        WriteIndented = true,
+        RespectNullableAnnotations = true,
+        RespectRequiredConstructorParameters = true,
+        UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
+        NumberHandling = JsonNumberHandling.Strict,
+        // The file is read as a file and by people; it is never part of a page.
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+        Converters = { new JsonStringEnumConverter() },
+    };
+
+    /// <summary>The JSON schema of the document, as docs/garden.schema.json publishes it.</summary>
+    public static string Schema()
+    {
+        var schema = Json.GetJsonSchemaAsNode(typeof(GardenDocument), new() { TreatNullObliviousAsNonNullable = true }).AsObject();
+        var head = new JsonObject { ["$schema"] = "https://json-schema.org/draft/2020-12/schema", ["title"] = "A Metaplant garden", ["description"] = $"Form {Present}. Lengths in m, volumes in m³, masses in kg." };
+        foreach (var (name, value) in schema.ToList())
+        {
+            schema.Remove(name);
+            head[name] = value;
+        }
+
+        return head.ToJsonString(new(Json) { WriteIndented = true }) + "\n";
+    }
+}
+
+/// <param name="Units">"mm", "cm" or "in"; values in the document are SI whatever it says.</param>
+/// <param name="Measures">m³ by name.</param>
+public sealed record DocumentSettings(
+    string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, IReadOnlyDictionary<string, double> Measures, IReadOnlyDictionary<string, ShelvedTool> Tools);
+
+/// <param name="Measures">SI by id of the kind's measures.</param>
+/// <param name="Taken">Ids of the measures that somebody took.</param>
+/// <param name="ParentId">The thing it was taken or cut out of.</param>
+public sealed record DocumentThing(
+    int Id, int Number, string Name, string Kind, int Count, string Substance, IReadOnlyDictionary<string, double> Measures, IReadOnlyList<string> Taken, IReadOnlyList<string> Findings, IReadOnlyList<string> History,
+    IReadOnlyList<Fault> Faults, string Place, string Remark, string Source, string Permission, double? Cost, bool KeepDry, DateOnly? UseBefore, int? ParentId, bool Retired);
+
+/// <param name="File">Name of its file in the archive's folder photos, without ending.</param>
+public sealed record DocumentPhotograph(int Id, int ThingId, string File, int Width, int Height, DateTime At);
+
+/// <param name="Settings">SI by parameter of the design.</param>
+/// <param name="Takes">What it has spoken for.</param>
+/// <param name="Done">Steps that are ticked.</param>
+public sealed record DocumentProject(
+    int Id, string Name, string Design, string Source, IReadOnlyDictionary<string, double> Settings, string Medium, string? Crop, string Exposure, bool PeopleAtEdge, string Site, string? Ground,
+    IReadOnlyList<DocumentTake> Takes, IReadOnlyList<string> Done);
+
+public sealed record DocumentTake(int ThingId, int Count);

@@ -1,0 +1,79 @@
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace Metaplant.Data.Files;
+
+/// <summary>What came of opening a garden.</summary>
+public abstract record Opening
+{
+    private Opening()
+    {
+    }
+
+    /// <summary>It is open and in its present form.</summary>
+    public sealed record Ready : Opening;
+
+    /// <summary>It cannot be trusted, and there are backups to go back to. Nothing was changed.</summary>
+    public sealed record Hurt(string Why) : Opening;
+
+    /// <summary>It cannot be opened here and now, and no backup would help. Nothing was changed.</summary>
+    public sealed record Refused(string Why) : Opening;
+
+    /// <summary>
+    /// Examines the garden, keeps the backup of the day and one before each migration, and brings the file to its present form. An absent one is begun, unless there are backups of one that was there.
+    /// The caller holds the <see cref="GardenLock"/>.
+    /// </summary>
+    public static async Task<Opening> OfAsync(GardenFile file, GardenBackups backups, DateTime now, CancellationToken cancel = default)
+    {
+        var examined = Examination.Of(file.Path);
+        var offered = backups.List().Count(b => b.Why.Length == 0);
+        switch (examined.Soundness)
+        {
+            case Soundness.Newer:
+                return new Refused(examined.Why);
+            case Soundness.Damaged:
+                return new Hurt(examined.Why);
+            case Soundness.Absent when offered > 0:
+                return new Hurt($"{examined.Why} But there are backups of one, so it is not begun anew.");
+            case Soundness.Absent:
+                // A write-ahead file without its garden belongs to no garden that will be made here.
+                Restoring.SetAside(file, now);
+                await File.Create(file.Path).DisposeAsync();
+                break;
+        }
+
+        return await BringForwardAsync(file, backups, examined.Soundness == Soundness.Sound, now, cancel);
+    }
+
+    private static async Task<Opening> BringForwardAsync(GardenFile file, GardenBackups backups, bool existed, DateTime now, CancellationToken cancel)
+    {
+        file.CloseToOthers();
+        try
+        {
+            await using var garden = new GardenContext(file.Options);
+            if (existed)
+            {
+                backups.KeepDay(DateOnly.FromDateTime(now.ToLocalTime()));
+                var pending = await garden.Database.GetPendingMigrationsAsync(cancel);
+                if (pending.FirstOrDefault() is { } next) backups.KeepBeforeMigration(next);
+            }
+
+            await Forms.BringForwardAsync(garden, cancel);
+            // The journal mode stays with the file; full synchronisation is the default of each connection.
+            await garden.Database.ExecuteSqlRawAsync("PRAGMA journal_mode=WAL; PRAGMA synchronous=FULL;", cancel);
+            file.CloseToOthers();
+            GardenFile.MakeFolder(file.Photos);
+            return new Ready();
+        }
+        catch (SqliteException e)
+        {
+            return new Refused(e.SqliteErrorCode switch
+            {
+                13 => "The disk is full, so the garden could not be brought to its present form. Nothing was lost; make room and start again.",
+                5 or 6 => "Another program has the garden file open. Close it and start again.",
+                8 => "The garden file may be read but not written to.",
+                _ => $"The garden could not be brought to its present form: {e.Message}. Nothing of it was changed.",
+            });
+        }
+    }
+}

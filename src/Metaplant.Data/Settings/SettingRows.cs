@@ -1,0 +1,89 @@
+using System.Text.Json;
+using Metaplant.Core.Building;
+
+namespace Metaplant.Data.Settings;
+
+/// <summary>Between the settings and their rows: key "rule/pallet-wood", value as JSON. Null as a value takes away what a garden begins with.</summary>
+public static class SettingRows
+{
+    public const string Name = "name";
+    public const string Units = "units";
+
+    private const string Nothing = "null";
+    private const string RulePart = "rule/";
+    private const string ConstantPart = "constant/";
+    private const string MeasurePart = "measure/";
+    private const string ToolPart = "tool/";
+
+    public static string Rule(string id) => RulePart + id;
+
+    public static string Constant(string id) => ConstantPart + id;
+
+    public static string Measure(string name) => MeasurePart + name;
+
+    public static string Tool(string name) => ToolPart + name;
+
+    /// <summary>Writes one setting, or takes it away with null; the caller saves.</summary>
+    public static async Task SetAsync<T>(this GardenContext garden, string key, T? value, CancellationToken cancel = default)
+    {
+        var row = await garden.Settings.FindAsync([key], cancel);
+        // A measure that a garden begins with is taken away by saying so.
+        var text = value is not null ? JsonSerializer.Serialize(value) : key.StartsWith(MeasurePart, StringComparison.Ordinal) && GardenSettings.FirstMeasures.ContainsKey(key[MeasurePart.Length..]) ? Nothing : null;
+        if (text is null && row is not null) garden.Settings.Remove(row);
+        else if (text is not null && row is not null) row.Value = text;
+        else if (text is not null) garden.Settings.Add(new() { Key = key, Value = text });
+    }
+
+    /// <summary>The settings that rows amount to. A row that cannot be read is left out, and the others stay in force.</summary>
+    public static GardenSettings Read(IReadOnlyDictionary<string, string> rows)
+    {
+        var measures = GardenSettings.FirstMeasures.Where(m => rows.GetValueOrDefault(Measure(m.Key)) != Nothing).ToDictionary(StringComparer.Ordinal);
+        foreach (var (name, volume) in Part(MeasurePart, v => v.Deserialize<double>())) measures[name] = volume;
+        return new(One(Name) ?? GardenSettings.Default.Name, One(Units) ?? GardenSettings.Default.Units, Part(RulePart, v => v.Deserialize<string>()!), Part(ConstantPart, v => v.Deserialize<double>()))
+        {
+            Measures = measures,
+            Tools = Part(ToolPart, v => v.Deserialize<ShelvedTool>()!),
+        };
+
+        string? One(string key) => rows.TryGetValue(key, out var text) && TryRead(text, v => v.Deserialize<string>()!, out var value) ? value : null;
+
+        Dictionary<string, T> Part<T>(string part, Func<JsonElement, T> read)
+        {
+            var found = new Dictionary<string, T>(StringComparer.Ordinal);
+            foreach (var (key, text) in rows)
+            {
+                if (key.StartsWith(part, StringComparison.Ordinal) && TryRead(text, read, out var value)) found[key[part.Length..]] = value;
+            }
+
+            return found;
+        }
+    }
+
+    /// <summary>The rows that settings amount to, by key; what is as a garden begins needs none.</summary>
+    public static Dictionary<string, string> Of(GardenSettings settings)
+    {
+        var rows = new Dictionary<string, string>(StringComparer.Ordinal) { [Name] = JsonSerializer.Serialize(settings.Name), [Units] = JsonSerializer.Serialize(settings.Units) };
+        foreach (var (id, school) in settings.Rules) rows[Rule(id)] = JsonSerializer.Serialize(school);
+        foreach (var (id, value) in settings.Constants) rows[Constant(id)] = JsonSerializer.Serialize(value);
+        foreach (var (name, tool) in settings.Tools) rows[Tool(name)] = JsonSerializer.Serialize(tool);
+        foreach (var gone in GardenSettings.FirstMeasures.Keys.Except(settings.Measures.Keys)) rows[Measure(gone)] = Nothing;
+        foreach (var (name, volume) in settings.Measures.Where(m => !GardenSettings.FirstMeasures.TryGetValue(m.Key, out var first) || !first.Equals(m.Value))) rows[Measure(name)] = JsonSerializer.Serialize(volume);
+        return rows;
+    }
+
+    private static bool TryRead<T>(string text, Func<JsonElement, T> read, out T value)
+    {
+        value = default!;
+        try
+        {
+            using var document = JsonDocument.Parse(text);
+            if (document.RootElement.ValueKind == JsonValueKind.Null) return false;
+            value = read(document.RootElement);
+            return value is not null;
+        }
+        catch (JsonException)
+        {
+            return false;
+        }
+    }
+}
