@@ -5,6 +5,7 @@ using Metaplant.Core.Matching;
 using Metaplant.Core.Salvage;
 using Metaplant.Data;
 using Metaplant.Data.Demonstration;
+using Metaplant.Data.Files;
 using Microsoft.EntityFrameworkCore;
 
 // Measures the core and the data against the budgets and prints a table. Nothing is asserted: a busy machine is no defect.
@@ -12,7 +13,8 @@ var folder = Directory.CreateTempSubdirectory("metaplant-bench-");
 try
 {
     var file = new GardenFile(folder.FullName);
-    await file.PrepareAsync(DateOnly.FromDateTime(DateTime.Now));
+    await Opening.OfAsync(file, new(file), DateTime.UtcNow);
+    using var gate = new WriteGate();
     await using var garden = new GardenContext(file.Options);
     await SlipwayYard.PlantAsync(garden);
     var demo = await garden.HeapAsync(HouseRules.Default);
@@ -34,9 +36,9 @@ try
 
     table.Add("read and judge the demonstration heap", "", await Measure.PercentilesAsync(100, async () => await garden.HeapAsync(HouseRules.Default)));
     const int Writes = 300;
-    for (var i = 0; i < 20; i++) await Remark(file, i);
+    for (var i = 0; i < 20; i++) await Remark(file, gate, i);
     var writes = Stopwatch.StartNew();
-    for (var i = 0; i < Writes; i++) await Remark(file, i);
+    for (var i = 0; i < Writes; i++) await Remark(file, gate, i);
 
     table.Add($"durable, journalled writes: {Writes / writes.Elapsed.TotalSeconds:0} a second", "200 a second", null);
     table.Print();
@@ -48,9 +50,10 @@ finally
 }
 
 // One write as the server does it: a garden of its own for each request.
-static async Task Remark(GardenFile file, int i)
+static async Task Remark(GardenFile file, WriteGate gate, int i)
 {
-    await using var garden = new GardenContext(file.Options);
+    await using var garden = new GardenContext(new DbContextOptionsBuilder<GardenContext>(file.Options).AddInterceptors(gate).Options);
+    await using var turn = await gate.EnterAsync(garden);
     (await garden.Things.FirstAsync()).Remark = $"{i}";
     await garden.SaveAsync("bench", DateTime.UtcNow);
 }

@@ -1,21 +1,38 @@
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using Metaplant.Data;
-using Metaplant.Data.Demonstration;
+using Metaplant.Data.Files;
 using Metaplant.Data.Photos;
 using Metaplant.Web;
+using Metaplant.Web.Door;
 using Metaplant.Web.Errors;
+using Metaplant.Web.Files;
 using Metaplant.Web.Security;
+using Microsoft.AspNetCore.Http.Timeouts;
 using Microsoft.EntityFrameworkCore;
 
 var builder = WebApplication.CreateBuilder(args);
 var file = new GardenFile(Path.GetFullPath(builder.Configuration["data"] ?? "garden"));
+if (await Hosting.RunAsync(builder.Configuration, file, Console.In, Console.Out) is { } code) return code;
+var address = new Address(builder.Configuration["host"]);
+if (address.WhyNot() is { } noHost) return Say(noHost);
+
 builder.Services.AddSingleton(file);
-builder.Services.AddSingleton(new PhotoFolder(Path.Combine(Path.GetDirectoryName(file.Path)!, "photos")));
+builder.Services.AddSingleton(address);
+builder.Services.AddSingleton(new PhotoFolder(file.Photos));
+builder.Services.AddSingleton<GardenBackups>();
+builder.Services.AddSingleton<GardenState>();
 builder.Services.AddSingleton<GardenVersion>();
+builder.Services.AddSingleton<WriteGate>();
+builder.Services.AddHostedService<BackupClock>();
 builder.Services.AddOutputCache(UntilChanged.Add);
 builder.Services.AddSingleton(TimeProvider.System);
-builder.Services.AddDbContextPool<GardenContext>(o => o.UseSqlite(file.ConnectionString));
+builder.Services.AddDbContextPool<GardenContext>((services, o) => o.UseSqlite(file.ConnectionString).AddInterceptors(services.GetRequiredService<WriteGate>()));
 builder.Services.AddProblemDetails();
+builder.Services.AddDoors(file.Folder);
+builder.Services.AddAttempts();
+// Work that nobody can be waiting for any more is stopped.
+builder.Services.AddRequestTimeouts(o => o.DefaultPolicy = new RequestTimeoutPolicy { Timeout = TimeSpan.FromSeconds(30), TimeoutStatusCode = StatusCodes.Status503ServiceUnavailable });
 // An enum that is optional somewhere is described with null among its values everywhere; null belongs to the property instead.
 builder.Services.AddOpenApi("metaplant", o => o.AddDocumentTransformer((document, _, _) =>
 {
@@ -32,6 +49,7 @@ builder.Services.ConfigureHttpJsonOptions(o =>
     // Numbers are numbers: "12" for 12 is refused rather than guessed at.
     o.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
     o.SerializerOptions.Converters.Add(new JsonStringEnumConverter(namingPolicy: null, allowIntegerValues: false));
+    o.SerializerOptions.TypeInfoResolver = new DefaultJsonTypeInfoResolver { Modifiers = { NoNulls.Modify } };
 });
 builder.WebHost.ConfigureKestrel(k =>
 {
@@ -45,25 +63,38 @@ var app = builder.Build();
 app.UseExceptionHandler(new ExceptionHandlerOptions { ExceptionHandler = Problems.Answer });
 app.UseStatusCodePages();
 app.UseSecurityHeaders(Headers.Policy);
-app.UseOutputCache();
+app.UseGuard();
 app.UseResponseCompression();
-app.UseSameOriginWrites();
 app.UseDefaultFiles();
 app.UseStaticFiles(Headers.CacheHashedFiles);
+app.UseRouting();
+app.UseRequestTimeouts();
+app.UseRateLimiter();
+app.UseAuthentication();
+app.UseAuthorization();
+app.UseHurtGarden();
+app.UseOutputCache();
+// Once more below the kept answers, so that they are kept as they are sent.
+app.UseResponseCompression();
 app.MapMetaplant();
 
 // The document generator starts the host to read its routes; it has no garden.
-if (System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider")
+var describing = System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
+using var alone = describing ? null : GardenLock.Take(file.Folder);
+if (!describing)
 {
-    await file.PrepareAsync(DateOnly.FromDateTime(DateTime.Now));
-    if (builder.Configuration["demo"] is not null)
-    {
-        await using var garden = new GardenContext(file.Options);
-        await SlipwayYard.PlantAsync(garden);
-    }
+    if (alone is null) return Say($"The garden in {file.Folder} is open in another Metaplant. Use that one, or stop it first.");
+    if (await app.Services.GetRequiredService<GardenState>().OpenAsync(demonstration: builder.Configuration["demo"] is not null) is { } refused) return Say(refused);
 }
 
 await app.RunAsync();
+return 0;
+
+static int Say(string sentence)
+{
+    Console.Error.WriteLine(sentence);
+    return 3;
+}
 
 /// <summary>Named so that the tests can start it.</summary>
 internal sealed partial class Program;

@@ -1,4 +1,6 @@
 using Metaplant.Web.Catalogue;
+using Metaplant.Web.Door;
+using Metaplant.Web.Files;
 using Metaplant.Web.Garden;
 using Metaplant.Web.Heap;
 using Metaplant.Web.Matching;
@@ -13,18 +15,25 @@ internal static class Routes
     public static void MapMetaplant(this WebApplication app)
     {
         var api = app.MapGroup("/api");
-        api.MapCatalogue();
-        api.MapGarden();
-        api.MapHeap();
-        api.MapCsv();
-        api.MapTags();
-        api.MapPhotos();
-        api.MapMatching();
-        api.MapProjects();
-        api.MapSums();
+        var gardener = api.MapGroup("").RequireAuthorization(Doors.Gardener);
+        gardener.MapCatalogue();
+        gardener.MapGarden();
+        gardener.MapHeap();
+        gardener.MapMending();
+        gardener.MapCsv();
+        gardener.MapTags();
+        gardener.MapPhotos();
+        gardener.MapMatching();
+        gardener.MapProjects();
+        gardener.MapSums();
+        api.MapSteps();
+        api.MapDoor();
+        api.MapBackups();
+        api.MapDocuments();
         // An empty answer, to measure others against.
-        api.MapGet("/nothing", () => Results.NoContent()).ExcludeFromDescription();
-        api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound, title: "Not found.")).ExcludeFromDescription();
-        app.MapFallbackToFile("index.html");
+        api.MapGet("/nothing", () => Results.NoContent()).AllowAnonymous().ExcludeFromDescription();
+        api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound, title: "Not found.")).AllowAnonymous().ExcludeFromDescription();
+        app.MapFallbackToFile("index.html").AllowAnonymous();
+        app.RequireRules();
     }
 }

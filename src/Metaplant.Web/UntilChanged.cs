@@ -1,17 +1,35 @@
 using System.Globalization;
-using Metaplant.Data;
+using Metaplant.Data.Files;
 using Microsoft.AspNetCore.OutputCaching;
 
 namespace Metaplant.Web;
 
-/// <summary>Answers kept until anything in the garden changes: reading, judging and packing the heap costs twenty times what sending it does.</summary>
-internal static class UntilChanged
+/// <summary>
+/// Answers kept until anything in the garden changes: reading, judging and packing the heap costs twenty times what sending it does. Kept for gardeners only: whoever comes this far has been let in.
+/// </summary>
+internal sealed class UntilChanged : IOutputCachePolicy
 {
     public const string Policy = "until-changed";
 
+    public static void Add(OutputCacheOptions options) => options.AddPolicy(Policy, b => b.AddPolicy<UntilChanged>().Expire(TimeSpan.FromHours(1)).SetVaryByHeader("Accept-Encoding"), excludeDefaultPolicy: true);
+
     /// <summary>The garden's version is part of the key and is asked before reading, so that what changes meanwhile makes the next request read again.</summary>
-    public static void Add(OutputCacheOptions options) => options.AddPolicy(Policy, b => b
-        .Expire(TimeSpan.FromHours(1))
-        .SetVaryByHeader("Accept-Encoding")
-        .VaryByValue(context => new("version", context.RequestServices.GetRequiredService<GardenVersion>().Now().ToString(CultureInfo.InvariantCulture))));
+    public ValueTask CacheRequestAsync(OutputCacheContext context, CancellationToken cancellation)
+    {
+        var reads = HttpMethods.IsGet(context.HttpContext.Request.Method);
+        (context.EnableOutputCaching, context.AllowCacheLookup, context.AllowCacheStorage, context.AllowLocking) = (true, reads, reads, true);
+        context.CacheVaryByRules.QueryKeys = "*";
+        context.CacheVaryByRules.VaryByValues["version"] = context.HttpContext.RequestServices.GetRequiredService<GardenVersion>().Now().ToString(CultureInfo.InvariantCulture);
+        return ValueTask.CompletedTask;
+    }
+
+    public ValueTask ServeFromCacheAsync(OutputCacheContext context, CancellationToken cancellation) => ValueTask.CompletedTask;
+
+    public ValueTask ServeResponseAsync(OutputCacheContext context, CancellationToken cancellation)
+    {
+        // A cookie is for one device.
+        var response = context.HttpContext.Response;
+        if (response.StatusCode != StatusCodes.Status200OK || response.Headers.SetCookie.Count > 0) context.AllowCacheStorage = false;
+        return ValueTask.CompletedTask;
+    }
 }

@@ -15,14 +15,24 @@ internal sealed class GardenServer : IAsyncDisposable
 
     /// <summary>Starts on an empty garden, the demonstration garden, or one of an earlier form.</summary>
     /// <param name="demo">With the demonstration garden.</param>
-    /// <param name="garden">A garden file that an earlier form of the application wrote, from Gardens.</param>
+    /// <param name="garden">A data folder that an earlier form of the application wrote, from Gardens.</param>
     public GardenServer(bool demo = false, string? garden = null)
     {
         this.demo = demo;
         Folder = Directory.CreateTempSubdirectory("metaplant-test-").FullName;
-        if (garden is not null) File.Copy(Path.Combine(AppContext.BaseDirectory, "Gardens", garden), Path.Combine(Folder, "garden.db"));
+        if (garden is not null)
+        {
+            var kept = Path.Combine(AppContext.BaseDirectory, "Gardens", garden);
+            foreach (var one in Directory.GetFiles(kept, "*", SearchOption.AllDirectories))
+            {
+                var target = Path.Combine(Folder, Path.GetRelativePath(kept, one));
+                Directory.CreateDirectory(Path.GetDirectoryName(target)!);
+                File.Copy(one, target);
+            }
+        }
+
         factory = Start();
-        Http = factory.CreateClient();
+        Http = Client();
     }
 
     public string Folder { get; }
@@ -33,7 +43,7 @@ internal sealed class GardenServer : IAsyncDisposable
     {
         await factory.DisposeAsync();
         factory = Start();
-        Http = factory.CreateClient();
+        Http = Client();
     }
 
     public async Task<JsonNode> GetAsync(string path) => JsonNode.Parse(await Http.GetStringAsync(path))!;
@@ -49,6 +59,14 @@ internal sealed class GardenServer : IAsyncDisposable
     public Task<(HttpStatusCode Status, JsonNode? Body)> PostAsync(string path, object? body) => SendAsync(HttpMethod.Post, path, body);
 
     public Task<(HttpStatusCode Status, JsonNode? Body)> PutAsync(string path, object? body) => SendAsync(HttpMethod.Put, path, body);
+
+    /// <summary>A client that sends what our own pages send.</summary>
+    private HttpClient Client()
+    {
+        var client = factory.CreateClient();
+        client.DefaultRequestHeaders.Add("X-Metaplant", "1");
+        return client;
+    }
 
     /// <summary>Adds a thing and returns it; the measures left out are the typical ones.</summary>
     public async Task<JsonNode> AddAsync(string kind, string name, int count = 1, params string[] findings)

@@ -100,7 +100,7 @@ public sealed class HeapTests : IAsyncLifetime
         var tub = await server.AddAsync("round-tub", "Tub");
         var path = $"/api/things/{tub["id"]}";
         (await server.PutAsync(path, new { name = "Blue tub", kind = "round-tub", version = 1 })).Status.ShouldBe(HttpStatusCode.OK);
-        (await server.PostAsync(path + "/retire", new { version = 2 })).Status.ShouldBe(HttpStatusCode.OK);
+        (await server.PostAsync(path + "/retire", new { version = 2 })).Status.ShouldBe(HttpStatusCode.NoContent);
         (await server.GetAsync("/api/things")).AsArray().ShouldBeEmpty();
         await server.PostAsync("/api/undo", null);
         (await server.GetAsync("/api/things"))[0]!["name"]!.GetValue<string>().ShouldBe("Blue tub");
@@ -117,7 +117,7 @@ public sealed class HeapTests : IAsyncLifetime
         var tub = await server.AddAsync("round-tub", "Tub");
         await server.PostAsync($"/api/things/{tub["id"]}/retire", new { version = 1 });
         (await server.GetAsync("/api/things?retired=true")).AsArray().Count.ShouldBe(1);
-        (await server.PostAsync($"/api/things/{tub["id"]}/restore", new { version = 2 })).Status.ShouldBe(HttpStatusCode.OK);
+        (await server.PostAsync($"/api/things/{tub["id"]}/restore", new { version = 2 })).Status.ShouldBe(HttpStatusCode.NoContent);
         (await server.GetAsync("/api/things")).AsArray().Count.ShouldBe(1);
     }
 
@@ -139,9 +139,9 @@ public sealed class HeapTests : IAsyncLifetime
     {
         await server.AddAsync("pallet", "Grey pallets", 4);
         (await server.GetAsync("/api/things"))[0]!["fitness"]!.GetValue<string>().ShouldBe("Ornamentals");
-        (await server.PutAsync("/api/garden/settings", new { rules = new Dictionary<string, string> { ["pallet-wood"] = "lined" } })).Status.ShouldBe(HttpStatusCode.NoContent);
+        (await server.PutAsync("/api/rules/pallet-wood", new { school = "lined" })).Status.ShouldBe(HttpStatusCode.NoContent);
         (await server.GetAsync("/api/things"))[0]!["fitness"]!.GetValue<string>().ShouldBe("Food");
-        (await server.PutAsync("/api/garden/settings", new { rules = new Dictionary<string, string> { ["pallet-wood"] = "maybe" } })).Status.ShouldBe(HttpStatusCode.BadRequest);
-        (await server.PutAsync("/api/garden/settings", new { units = "cubits" })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        (await server.PutAsync("/api/rules/pallet-wood", new { school = "maybe" })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        (await server.PutAsync("/api/garden", new { units = "cubits" })).Status.ShouldBe(HttpStatusCode.BadRequest);
     }
 }

@@ -14,7 +14,7 @@ public sealed class HostileInputTests : IAsyncLifetime
     private static readonly (string Method, string Path)[] Endpoints =
     [
         ("POST", "/api/things"), ("POST", "/api/things/preview"), ("PUT", "/api/things/1"), ("POST", "/api/things/1/split"), ("POST", "/api/things/1/retire"), ("POST", "/api/things/1/restore"),
-        ("POST", "/api/match?aim=MostSoil"), ("POST", "/api/board"), ("POST", "/api/projects"), ("PUT", "/api/projects/1"), ("POST", "/api/projects/1/ticks"), ("PUT", "/api/garden/settings"), ("PUT", "/api/constants/practice.rain"),
+        ("POST", "/api/match?aim=MostSoil"), ("POST", "/api/board"), ("POST", "/api/projects"), ("PUT", "/api/projects/1"), ("POST", "/api/projects/1/ticks"), ("PUT", "/api/garden"), ("PUT", "/api/rules/pallet-wood"), ("PUT", "/api/measures/trug"), ("PUT", "/api/tools/Drill"), ("PUT", "/api/constants/practice.rain"),
     ];
 
     private readonly GardenServer server = new(demo: true);

@@ -37,7 +37,7 @@ public sealed class KeptAnswerTests : IAsyncLifetime
         => (await server.PutAsync($"/api/things/{thing["id"]}", new { name, kind = "round-tub", count = 1, substance = "ZincCoatedSteel", findings, version = (int)thing["version"]! })).Status.ShouldBe(HttpStatusCode.OK);
 
     private async Task Rule(string school)
-        => (await server.PutAsync("/api/garden/settings", new { rules = new Dictionary<string, string> { ["coated-metal"] = school } })).Status.ShouldBe(HttpStatusCode.NoContent);
+        => (await server.PutAsync("/api/rules/coated-metal", new { school })).Status.ShouldBe(HttpStatusCode.NoContent);
 
     private async Task<List<string>> Heap() => [.. (await server.GetAsync("/api/things")).AsArray().Select(t => $"{t!["name"]}: {t["fitness"]}")];
 }

@@ -6,7 +6,7 @@ namespace Metaplant.Web.Tests;
 /// <summary>A garden written before history, measures taken and the site were kept: eighty things, three projects, a house rule, own constants, and a journal whose last entry had been undone.</summary>
 public sealed class OldGardenTests : IAsyncLifetime
 {
-    private readonly GardenServer server = new(garden: "before-history.db");
+    private readonly GardenServer server = new(garden: "before-history");
 
     private static CancellationToken Cancel => TestContext.Current.CancellationToken;
 

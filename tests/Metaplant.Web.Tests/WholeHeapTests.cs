@@ -115,21 +115,21 @@ public sealed class WholeHeapTests : IAsyncLifetime
     [Fact]
     public async Task A_tool_that_is_lacking_shows_at_the_ways_that_want_it()
     {
-        (await server.PutAsync("/api/garden/settings", new { tools = new Dictionary<string, object> { ["Pry bar"] = new { having = "Lacking", sizes = "", who = "" } } })).Status.ShouldBe(HttpStatusCode.NoContent);
+        (await server.PutAsync("/api/tools/Pry bar", new { tool = new { having = "Lacking", sizes = "", who = "" } })).Status.ShouldBe(HttpStatusCode.NoContent);
         var (_, preview) = await server.PostAsync("/api/things/preview", new { kind = "pallet" });
         var prised = preview!["ways"]!.AsArray().First(w => (string)w!["id"]! == "long-boards")!;
         ((string)prised["lacks"]!).ShouldBe("Pry bar");
         ((string)prised["instead"]!).ShouldNotBeEmpty();
-        (await server.PutAsync("/api/garden/settings", new { tools = new Dictionary<string, object> { ["Wand"] = new { having = "Owned", sizes = "", who = "" } } })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        (await server.PutAsync("/api/tools/Wand", new { tool = new { having = "Owned", sizes = "", who = "" } })).Status.ShouldBe(HttpStatusCode.BadRequest);
     }
 
     [Fact]
     public async Task Ones_own_measures_are_kept_and_nonsense_is_refused()
     {
-        (await server.PutAsync("/api/garden/settings", new { measures = new Dictionary<string, double> { ["trug"] = .012 } })).Status.ShouldBe(HttpStatusCode.NoContent);
+        (await server.PutAsync("/api/measures/trug", new { volume = .012 })).Status.ShouldBe(HttpStatusCode.NoContent);
         ((double)(await server.GetAsync("/api/garden"))["measures"]!["trug"]!).ShouldBe(.012);
-        (await server.PutAsync("/api/garden/settings", new { measures = new Dictionary<string, double> { ["trug"] = -1 } })).Status.ShouldBe(HttpStatusCode.BadRequest);
-        (await server.PutAsync("/api/garden/settings", new { measures = new Dictionary<string, double> { ["two words"] = .01 } })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        (await server.PutAsync("/api/measures/trug", new { volume = -1 })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        (await server.PutAsync("/api/measures/two words", new { volume = .01 })).Status.ShouldBe(HttpStatusCode.BadRequest);
     }
 
     [Fact]

@@ -1,7 +1,9 @@
 using System.Text.Json;
 using Metaplant.Core.Sums;
+using Metaplant.Web.Files;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Http.Timeouts;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
@@ -23,23 +25,60 @@ internal static class Problems
     public static ProblemHttpResult Changed()
         => TypedResults.Problem("Somebody changed this meanwhile, perhaps in another tab. Nothing of yours was saved; load it again to see theirs.", statusCode: StatusCodes.Status409Conflict, title: "Changed meanwhile.");
 
-    /// <summary>Turns what a framework throws for bad input into a 400 at the field, a lost race into a 409, and anything else into a plain 500.</summary>
+    public const string HurtTitle = "The garden needs help.";
+
+    /// <summary>Answers what was thrown.</summary>
     public static async Task Answer(HttpContext http)
     {
-        var error = http.Features.Get<IExceptionHandlerFeature>()?.Error;
-        ProblemDetails details = error switch
-        {
-            BadHttpRequestException { InnerException: JsonException json } => Invalid(string.IsNullOrEmpty(json.Path) ? "body" : json.Path.TrimStart('$', '.'), "This is not what is expected here."),
-            BadHttpRequestException bad => new() { Status = bad.StatusCode, Title = "Something does not fit.", Detail = bad.StatusCode == StatusCodes.Status413PayloadTooLarge ? "Too large." : "The request could not be read." },
-            DbUpdateConcurrencyException => new() { Status = StatusCodes.Status409Conflict, Title = "Changed meanwhile.", Detail = "Somebody changed this meanwhile, perhaps in another tab. Nothing of yours was saved; load it again to see theirs." },
-            DbUpdateException { InnerException: SqliteException { SqliteErrorCode: 19 } } => new() { Status = StatusCodes.Status409Conflict, Title = "Changed meanwhile.", Detail = "This clashes with a change made meanwhile. Nothing was saved." },
-            SqliteException { SqliteErrorCode: 5 or 6 } or DbUpdateException { InnerException: SqliteException { SqliteErrorCode: 5 or 6 } } => new() { Status = StatusCodes.Status503ServiceUnavailable, Title = "Busy.", Detail = "The garden file is in use by another program. Nothing was saved; try again in a moment." },
-            DbUpdateException { InnerException: SqliteException { SqliteErrorCode: 13 } } => new() { Status = StatusCodes.Status507InsufficientStorage, Title = "Disk full.", Detail = "The disk is full. Nothing was saved and nothing was lost." },
-            _ => new() { Status = StatusCodes.Status500InternalServerError, Title = "Something went wrong here.", Detail = "It is our fault, not yours. Nothing was half-saved." },
-        };
+        var details = Of(http.Features.Get<IExceptionHandlerFeature>()?.Error, http);
         http.Response.StatusCode = details.Status!.Value;
         await http.Response.WriteAsJsonAsync<object>(details, options: null, contentType: "application/problem+json");
     }
+
+    /// <summary>Turns what a framework throws for bad input into a 400 at the field, a lost race into a 409, a full disk into a 507, and anything else into a plain 500.</summary>
+    public static ProblemDetails Of(Exception? error, HttpContext http) => error switch
+    {
+        BadHttpRequestException { InnerException: JsonException json } => Invalid(string.IsNullOrEmpty(json.Path) ? "body" : json.Path.TrimStart('$', '.'), "This is not what is expected here."),
+        BadHttpRequestException bad => new() { Status = bad.StatusCode, Title = "Something does not fit.", Detail = bad.StatusCode == StatusCodes.Status413PayloadTooLarge ? "Too large." : "The request could not be read." },
+        DbUpdateConcurrencyException => new() { Status = StatusCodes.Status409Conflict, Title = "Changed meanwhile.", Detail = "Somebody changed this meanwhile, perhaps in another tab. Nothing of yours was saved; load it again to see theirs." },
+        DbUpdateException { InnerException: SqliteException inner } => OfFile(inner, http),
+        SqliteException file => OfFile(file, http),
+        IOException { HResult: NoSpace or FileTooLarge or OverQuota } => Full(),
+        OperationCanceledException when !http.RequestAborted.IsCancellationRequested || http.Features.Get<IHttpRequestTimeoutFeature>()?.RequestTimeoutToken.IsCancellationRequested == true
+            => new() { Status = StatusCodes.Status503ServiceUnavailable, Title = "It took too long.", Detail = "It was stopped because it took too long. Nothing was saved." },
+        // Nobody is there any more to read it.
+        OperationCanceledException => new() { Status = StatusCodes.Status499ClientClosedRequest },
+        _ => new() { Status = StatusCodes.Status500InternalServerError, Title = "Something went wrong here.", Detail = "It is our fault, not yours. Nothing was half-saved." },
+    };
+
+    /// <summary>ENOSPC, EFBIG and EDQUOT.</summary>
+    private const int NoSpace = 28;
+
+    private const int FileTooLarge = 27;
+    private const int OverQuota = 122;
+
+    private static ProblemDetails OfFile(SqliteException e, HttpContext http)
+    {
+        switch (e.SqliteErrorCode)
+        {
+            case 19:
+                return new() { Status = StatusCodes.Status409Conflict, Title = "Changed meanwhile.", Detail = "This clashes with a change made meanwhile. Nothing was saved." };
+            case 5 or 6:
+                return new() { Status = StatusCodes.Status503ServiceUnavailable, Title = "Busy.", Detail = "The garden file is in use by another program. Nothing was saved; try again in a moment." };
+            // A disk that takes no more says so in two ways.
+            case 10 or 13:
+                return Full();
+            case 8:
+                return new() { Status = StatusCodes.Status503ServiceUnavailable, Title = "Read only.", Detail = "The garden file may be read but not written to. Nothing was saved." };
+            case 11 or 26:
+                http.RequestServices.GetRequiredService<GardenState>().Suspect();
+                return new() { Status = StatusCodes.Status503ServiceUnavailable, Title = HurtTitle, Detail = "The garden file is damaged. Nothing was saved; go back to a backup." };
+            default:
+                return new() { Status = StatusCodes.Status500InternalServerError, Title = "Something went wrong here.", Detail = "The garden file could not be used. Nothing was half-saved." };
+        }
+    }
+
+    private static ProblemDetails Full() => new() { Status = StatusCodes.Status507InsufficientStorage, Title = "Disk full.", Detail = "The disk is full or takes no more. Nothing of this was saved, and what was saved before is there; make room and try again." };
 
     private static HttpValidationProblemDetails Invalid(string field, string sentence)
         => new(new Dictionary<string, string[]>(StringComparer.Ordinal) { [field] = [sentence] }) { Status = StatusCodes.Status400BadRequest, Title = "Something does not fit." };

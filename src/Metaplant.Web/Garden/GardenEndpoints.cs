@@ -3,6 +3,8 @@ using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
 using Metaplant.Data;
+using Metaplant.Data.Files;
+using Metaplant.Data.Settings;
 using Metaplant.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -10,88 +12,113 @@ using Microsoft.EntityFrameworkCore;
 namespace Metaplant.Web.Garden;
 
 /// <summary>The garden's name, settings and the words of what can be undone or redone; null when there is nothing.</summary>
+/// <param name="Warning">Why no backup could be kept; null while they are.</param>
 public sealed record GardenDto(string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, IReadOnlyDictionary<string, double> Measures, IReadOnlyDictionary<string, ShelvedTool> Tools,
-    string? Undo, string? Redo);
+    string? Undo, string? Redo, string? Warning);
 
-/// <summary>Settings to change; those left out stay.</summary>
-public sealed record SettingsInput(string? Units, IReadOnlyDictionary<string, string>? Rules, IReadOnlyDictionary<string, double>? Measures, IReadOnlyDictionary<string, ShelvedTool>? Tools);
+/// <summary>Name or units to change; what is left out stays.</summary>
+public sealed record GardenInput(string? Name, string? Units);
+
+public sealed record SchoolInput(string? School);
 
 /// <summary>A value to put in place of ours, SI; null to go back to ours.</summary>
 public sealed record ConstantInput(double? Value);
 
+/// <summary>What one of a measure holds, m³; null to forget it.</summary>
+public sealed record MeasureInput(double? Volume);
+
+/// <summary>What is said of a tool; null to say nothing.</summary>
+public sealed record ToolInput(ShelvedTool? Tool);
+
 public sealed record JournalDto(string? Words);
 
+/// <summary>Settings, each changed by itself, so that two changes at once never overwrite each other.</summary>
 internal static class GardenEndpoints
 {
+    private const int LongestName = 80;
     private static readonly string[] Units = ["mm", "cm", "in"];
 
     public static void MapGarden(this IEndpointRouteBuilder api)
     {
         api.MapGet("/garden", Read).WithName("garden");
-        api.MapPut("/garden/settings", Change).WithName("changeSettings");
-        api.MapPut("/constants/{id}", ChangeConstant).WithName("changeConstant");
-        api.MapPost("/undo", (GardenContext garden, CancellationToken cancel) => Travel(garden.UndoAsync(cancel), "Nothing to undo.")).WithName("undo");
-        api.MapPost("/redo", (GardenContext garden, CancellationToken cancel) => Travel(garden.RedoAsync(cancel), "Nothing to redo.")).WithName("redo");
+        api.MapPut("/garden", Change).InTurn().WithName("changeGarden");
+        api.MapPut("/rules/{id}", ChangeRule).InTurn().WithName("changeRule");
+        api.MapPut("/constants/{id}", ChangeConstant).InTurn().WithName("changeConstant");
+        api.MapPut("/measures/{name}", ChangeMeasure).InTurn().WithName("changeMeasure");
+        api.MapPut("/tools/{name}", ChangeTool).InTurn().WithName("changeTool");
+        api.MapPost("/undo", (GardenContext garden, CancellationToken cancel) => Travel(garden.UndoAsync(cancel), "Nothing to undo.", "Undo")).InTurn().WithName("undo");
+        api.MapPost("/redo", (GardenContext garden, CancellationToken cancel) => Travel(garden.RedoAsync(cancel), "Nothing to redo.", "Redo")).InTurn().WithName("redo");
     }
 
-    private static async Task<Ok<GardenDto>> Read(GardenContext garden, CancellationToken cancel)
+    private static async Task<Ok<GardenDto>> Read(GardenContext garden, GardenBackups backups, CancellationToken cancel)
     {
         var s = await GardenSettings.ReadAsync(garden, cancel);
-        var undo = await garden.Journal.Where(j => !j.Undone).OrderByDescending(j => j.Id).Select(j => j.Words).FirstOrDefaultAsync(cancel);
-        var redo = await garden.Journal.Where(j => j.Undone).OrderBy(j => j.Id).Select(j => j.Words).FirstOrDefaultAsync(cancel);
-        return TypedResults.Ok(new GardenDto(s.Name, s.Units, s.Rules, s.Constants, s.Measures, s.Tools, undo, redo));
+        var undo = await garden.Journal.Where(j => !j.Undone && !j.PassedOver).OrderByDescending(j => j.Id).Select(j => j.Words).FirstOrDefaultAsync(cancel);
+        var redo = await garden.Journal.Where(j => j.Undone && !j.PassedOver).OrderBy(j => j.Id).Select(j => j.Words).FirstOrDefaultAsync(cancel);
+        return TypedResults.Ok(new GardenDto(s.Name, s.Units, s.Rules, s.Constants, s.Measures, s.Tools, undo, redo, backups.Warning));
     }
 
-    private static async Task<Results<NoContent, ValidationProblem>> Change(SettingsInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    private static async Task<Results<NoContent, ValidationProblem>> Change(GardenInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
         if (input.Units is not null && !Units.Contains(input.Units)) return Problems.Refuse("units", "Units are mm, cm or in.");
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var rules = new Dictionary<string, string>(settings.Rules, StringComparer.Ordinal);
-        foreach (var (rule, school) in input.Rules ?? new Dictionary<string, string>()) rules[rule] = school;
-        var chosen = HouseRules.Choose(rules);
-        if (!chosen.Ok) return Problems.Refuse(chosen.Problems);
-        if (input.Measures is { } measures && MeasureProblems(measures).ToList() is { Count: > 0 } wrong) return Problems.Refuse(wrong);
-        var shelf = ToolShelf.Of(input.Tools ?? settings.Tools);
-        if (!shelf.Ok) return Problems.Refuse(shelf.Problems);
-        await (settings with { Units = input.Units ?? settings.Units, Rules = rules, Measures = input.Measures ?? settings.Measures, Tools = input.Tools ?? settings.Tools }).KeepAsync(garden, cancel);
-        var words = input.Tools is not null ? "Changed the tool shelf" : input.Measures is not null ? "Changed your own measures" : input.Rules is null ? "Changed the units" : "Changed a house rule";
-        await garden.SaveAsync(words, time.GetUtcNow().UtcDateTime, cancel);
+        var name = input.Name?.Trim();
+        if (name is { Length: 0 or > LongestName }) return Problems.Refuse("name", $"A garden has a name of at most {LongestName} letters.");
+        if (name is not null) await garden.SetAsync(SettingRows.Name, name, cancel);
+        if (input.Units is not null) await garden.SetAsync(SettingRows.Units, input.Units, cancel);
+        await garden.SaveAsync(name is null ? "Changed the units" : "Renamed the garden", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();
     }
 
-    private static IEnumerable<Problem> MeasureProblems(IReadOnlyDictionary<string, double> measures)
+    private static async Task<Results<NoContent, ValidationProblem>> ChangeRule(string id, SchoolInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
-        const int Most = 20, Longest = 24;
-        if (measures.Count > Most) yield return new("measures", $"At most {Most} measures of your own.");
-        foreach (var (name, volume) in measures)
-        {
-            if (name.Length is 0 or > Longest || !name.All(char.IsLetter)) yield return new("measures", $"“{name}”: one word of letters, at most {Longest}.");
-            if (volume is not (>= .0001 and <= 5)) yield return new("measures", $"{name}: from 0.1 to 5000 litres.");
-        }
+        var chosen = HouseRules.Choose(new Dictionary<string, string> { [id] = input.School ?? "" });
+        if (!chosen.Ok) return Problems.Refuse(chosen.Problems);
+        await garden.SetAsync(SettingRows.Rule(id), input.School, cancel);
+        await garden.SaveAsync("Changed a house rule", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.NoContent();
     }
 
     private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> ChangeConstant(string id, ConstantInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
         if (Handbook.Rows.FirstOrDefault(r => r.Id == id) is not { } row) return Problems.NotHere("There is no constant of this name.");
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var own = new Dictionary<string, double>(settings.Constants, StringComparer.Ordinal);
-        own.Remove(id);
-        if (input.Value is { } value)
-        {
-            // This one alone: another, kept when its range was wider, is left out of the sums and stands in nobody's way.
-            if (Handbook.ProblemWith(id, value) is { } problem) return Problems.Refuse([problem with { Field = "value" }]);
-            own[id] = value;
-        }
-
-        await (settings with { Constants = own }).KeepAsync(garden, cancel);
+        // This one alone: another, kept when its range was wider, is left out of the sums and stands in nobody's way.
+        if (input.Value is { } value && Handbook.ProblemWith(id, value) is { } problem) return Problems.Refuse([problem with { Field = "value" }]);
+        await garden.SetAsync(SettingRows.Constant(id), input.Value, cancel);
         await garden.SaveAsync($"{(input.Value is null ? "Back to ours" : "Own value")}: {row.Meaning}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<JournalDto>, ProblemHttpResult>> Travel(Task<JournalStep> step, string nothing)
+    private static async Task<Results<NoContent, ValidationProblem>> ChangeMeasure(string name, MeasureInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        const int Most = 20, Longest = 24;
+        if (name.Length > Longest || !name.All(char.IsLetter)) return Problems.Refuse("name", $"“{name}”: one word of letters, at most {Longest}.");
+        if (input.Volume is { } volume && volume is not (>= .0001 and <= 5)) return Problems.Refuse("volume", $"{name}: from 0.1 to 5000 litres.");
+        var kept = (await GardenSettings.ReadAsync(garden, cancel)).Measures;
+        if (input.Volume is not null && !kept.ContainsKey(name) && kept.Count >= Most) return Problems.Refuse("name", $"At most {Most} measures of your own.");
+        await garden.SetAsync(SettingRows.Measure(name), input.Volume, cancel);
+        await garden.SaveAsync(input.Volume is null ? $"Forgot the measure {name}" : $"Changed the measure {name}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, ValidationProblem>> ChangeTool(string name, ToolInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (input.Tool is { } tool)
+        {
+            // Left out is the same as nothing said.
+            tool = tool with { Sizes = tool.Sizes ?? "", Who = tool.Who ?? "" };
+            var shelf = ToolShelf.Of(new Dictionary<string, ShelvedTool> { [name] = tool });
+            if (!shelf.Ok) return Problems.Refuse(shelf.Problems);
+        }
+
+        await garden.SetAsync(SettingRows.Tool(name), input.Tool, cancel);
+        await garden.SaveAsync($"Changed the tool shelf: {name}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<Ok<JournalDto>, ProblemHttpResult>> Travel(Task<JournalStep> step, string nothing, string again)
     {
         var done = await step;
-        if (done.Clash) return TypedResults.Problem($"“{done.Words}” cannot be taken back: it has been changed since.", statusCode: StatusCodes.Status409Conflict, title: "Changed meanwhile.");
+        if (done.Clash is { } why) return TypedResults.Problem($"“{done.Words}” cannot be {(again == "Undo" ? "taken back" : "done again")}: {why} It stays as it is; {again.ToLowerInvariant()} once more reaches the one beyond it.", statusCode: StatusCodes.Status409Conflict, title: "Changed meanwhile.");
         return done.Words is null ? Problems.NotHere(nothing) : TypedResults.Ok(new JournalDto(done.Words));
     }
 }

@@ -4,6 +4,7 @@ using Metaplant.Data;
 using Metaplant.Data.Csv;
 using Metaplant.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Http.Timeouts;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
 
@@ -20,8 +21,8 @@ internal static class CsvEndpoints
     public static void MapCsv(this IEndpointRouteBuilder api)
     {
         api.MapGet("/things/csv", Write).WithName("thingsCsv").ExcludeFromDescription();
-        api.MapPost("/things/csv/preview", Preview).WithName("previewCsv").WithMetadata(new RequestSizeLimitAttribute(LargestFile)).Accepts<string>("text/csv");
-        api.MapPost("/things/csv", Keep).WithName("keepCsv").WithMetadata(new RequestSizeLimitAttribute(LargestFile)).Accepts<string>("text/csv").ExcludeFromDescription();
+        api.MapPost("/things/csv/preview", Preview).WithName("previewCsv").WithMetadata(new RequestSizeLimitAttribute(LargestFile), new RequestTimeoutAttribute(120_000)).Accepts<string>("text/csv");
+        api.MapPost("/things/csv", Keep).WithName("keepCsv").WithMetadata(new RequestSizeLimitAttribute(LargestFile), new RequestTimeoutAttribute(120_000)).Accepts<string>("text/csv").ExcludeFromDescription();
     }
 
     private static async Task<ContentHttpResult> Write(GardenContext garden, HttpResponse response, CancellationToken cancel)
@@ -46,7 +47,7 @@ internal static class CsvEndpoints
     private static ProblemHttpResult TooLarge() => TypedResults.Problem("A file may have up to 5 MB.", statusCode: StatusCodes.Status413PayloadTooLarge, title: "Too large.");
 
     /// <summary>Keeps a whole file or nothing of it, and tells how far it has come by server-sent events. A file with a problem is refused row by row. To stop it, hang up: nothing is kept then.</summary>
-    private static async Task<IResult> Keep(HttpContext http, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    private static async Task<IResult> Keep(HttpContext http, GardenContext garden, WriteGate gate, TimeProvider time, CancellationToken cancel)
     {
         if (http.Request.ContentLength > LargestFile) return TooLarge();
         using var body = new StreamReader(http.Request.Body, Encoding.UTF8);
@@ -56,16 +57,26 @@ internal static class CsvEndpoints
         if (reading.Problems.Count > 0)
             return Problems.Refuse([.. reading.Problems.Take(MostProblemsShown).Select(p => new Core.Sums.Problem($"line {p.Line}", p.Column.Length > 0 ? $"{p.Column}: {p.Sentence}" : p.Sentence))]);
 
+        await using var turn = await gate.EnterAsync(garden, cancel);
         await Tell("read", reading.Things.Count);
         var number = await garden.Things.MaxAsync(t => (int?)t.Number, cancel) ?? 0;
-        foreach (var (row, i) in reading.Things.Select((row, i) => (row, i)))
+        try
         {
-            garden.Things.Add(ThingMapping.NewRow(row.Thing with { Number = ++number }, row.Particulars));
-            if (i % 200 == 199) await Tell("laid out", i + 1);
+            foreach (var (row, i) in reading.Things.Select((row, i) => (row, i)))
+            {
+                garden.Things.Add(ThingMapping.NewRow(row.Thing with { Number = ++number }, row.Particulars));
+                if (i % 200 == 199) await Tell("laid out", i + 1);
+            }
+
+            await garden.SaveAsync($"Brought in {reading.Things.Count} things from a file", time.GetUtcNow().UtcDateTime, cancel);
+            await Tell("kept", reading.Things.Count);
+        }
+        catch (Exception e) when (e is DbUpdateException or Microsoft.Data.Sqlite.SqliteException)
+        {
+            // The answer has begun, so what went wrong is told in it.
+            await http.Response.WriteAsync($"event: failed\ndata: {JsonSerializer.Serialize(new { detail = Problems.Of(e, http).Detail })}\n\n", cancel);
         }
 
-        await garden.SaveAsync($"Brought in {reading.Things.Count} things from a file", time.GetUtcNow().UtcDateTime, cancel);
-        await Tell("kept", reading.Things.Count);
         return Results.Empty;
 
         async Task Tell(string stage, int done)

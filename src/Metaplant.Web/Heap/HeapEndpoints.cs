@@ -4,6 +4,7 @@ using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Data;
+using Metaplant.Data.Settings;
 using Metaplant.Web.Drawing;
 using Metaplant.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -17,16 +18,16 @@ internal static class HeapEndpoints
     {
         api.MapGet("/things", All).CacheOutput(UntilChanged.Policy).WithName("things");
         api.MapPost("/things/preview", Preview).WithName("previewThing");
-        api.MapPost("/things", Add).WithName("addThing");
-        api.MapPut("/things/{id:int}", Edit).WithName("editThing");
-        api.MapPost("/things/{id:int}/split", Split).WithName("splitThing");
-        api.MapPost("/things/{id:int}/retire", Retire).WithName("retireThing");
-        api.MapPost("/things/{id:int}/restore", Restore).WithName("restoreThing");
-        api.MapPost("/things/{id:int}/merge", Merge).WithName("mergeThing");
-        api.MapPost("/things/{id:int}/break", Break).WithName("breakThing");
-        api.MapPost("/things/{id:int}/cut", Cut).WithName("cutThing");
-        api.MapPost("/things/{id:int}/saw", Saw).WithName("sawThing");
-        api.MapPost("/things/bulk", Bulk).WithName("bulkThings");
+        api.MapPost("/things", Add).InTurn().WithName("addThing");
+        api.MapPut("/things/{id:int}", Edit).InTurn().WithName("editThing");
+        api.MapPost("/things/{id:int}/split", Split).InTurn().WithName("splitThing");
+        api.MapPost("/things/{id:int}/retire", Retire).InTurn().WithName("retireThing");
+        api.MapPost("/things/{id:int}/restore", Restore).InTurn().WithName("restoreThing");
+        api.MapPost("/things/{id:int}/merge", Merge).InTurn().WithName("mergeThing");
+        api.MapPost("/things/{id:int}/break", Break).InTurn().WithName("breakThing");
+        api.MapPost("/things/{id:int}/cut", Cut).InTurn().WithName("cutThing");
+        api.MapPost("/things/{id:int}/saw", Saw).InTurn().WithName("sawThing");
+        api.MapPost("/things/bulk", Bulk).InTurn().WithName("bulkThings");
         api.MapGet("/things/alike", Alike).WithName("alikeThings");
         api.MapPost("/sticks/sort", SortSticks).WithName("sortSticks");
     }
@@ -95,7 +96,7 @@ internal static class HeapEndpoints
     {
         if (await garden.Things.FindAsync([id], cancel) is not { } row) return Problems.NotHere("That thing is no longer on the heap.");
         if (row.Version != input.Version) return Problems.Changed();
-        var made = input.ToThing(id, row.Number, row.ToThing().History);
+        var made = input.ToThing(id, row.Number, row.ToKept(out _).History);
         if (!made.Ok) return Problems.Refuse(made.Problems);
         if (await TooFewLeft(garden, id, made.Value.Count, cancel) is { } sentence) return Problems.Refuse("count", sentence);
         row.Keep(made.Value, input.Particulars(Particulars.Of(row)));
@@ -109,34 +110,38 @@ internal static class HeapEndpoints
         if (row.Version != input.Version) return Problems.Changed();
         if (input.Count is not { } count || count < 1 || count >= row.Count) return Problems.Refuse("count", row.Count == 1 ? "There is only one; nothing to split." : $"Split off from 1 to {row.Count - 1}.");
         if (await TooFewLeft(garden, id, row.Count - count, cancel) is { } sentence) return Problems.Refuse("count", sentence);
+        var read = row.Read();
+        if (!read.Ok) return NeedsALook();
         var number = await garden.Things.MaxAsync(t => t.Number, cancel) + 1;
-        var part = ThingMapping.NewRow(row.ToThing() with { Number = number, Count = count }, Particulars.Of(row), row.ParentId);
+        var part = ThingMapping.NewRow(read.Value with { Number = number, Count = count }, Particulars.Of(row), row.ParentId);
         row.Count -= count;
         garden.Things.Add(part);
         await garden.SaveAsync($"Split {count} off {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.Ok(await ShowAsync(garden, [row, part], await GardenSettings.ReadAsync(garden, cancel), cancel));
     }
 
-    private static async Task<Results<Ok<ThingDto>, ValidationProblem, ProblemHttpResult>> Retire(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> Retire(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
         if (await garden.Things.FindAsync([id], cancel) is not { } row) return Problems.NotHere("That thing is no longer on the heap.");
         if (row.Version != input.Version) return Problems.Changed();
         if (await TooFewLeft(garden, id, 0, cancel) is { } sentence) return Problems.Refuse("count", sentence);
         row.Retired = true;
         await garden.SaveAsync($"Took {row.Name} off the heap", time.GetUtcNow().UtcDateTime, cancel);
-        return TypedResults.Ok(await ShowOne(garden, row, cancel));
+        return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<ThingDto>, ProblemHttpResult>> Restore(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    private static async Task<Results<NoContent, ProblemHttpResult>> Restore(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
         if (await garden.Things.FindAsync([id], cancel) is not { } row) return Problems.NotHere("That thing is nowhere to be found.");
         if (row.Version != input.Version) return Problems.Changed();
         row.Retired = false;
         await garden.SaveAsync($"Put {row.Name} back on the heap", time.GetUtcNow().UtcDateTime, cancel);
-        return TypedResults.Ok(await ShowOne(garden, row, cancel));
+        return TypedResults.NoContent();
     }
 
-    private static async Task<string?> TooFewLeft(GardenContext garden, int thingId, int left, CancellationToken cancel)
+    private static ValidationProblem NeedsALook() => Problems.Refuse("thing", "It needs a look first: something of it can no longer be read.");
+
+    internal static async Task<string?> TooFewLeft(GardenContext garden, int thingId, int left, CancellationToken cancel)
     {
         var shares = await garden.Allocations.Where(a => a.ThingId == thingId).Select(a => new { a.Count, a.Project!.Name }).ToListAsync(cancel);
         var spokenFor = shares.Sum(s => s.Count);
@@ -151,17 +156,17 @@ internal static class HeapEndpoints
         var rules = settings.HouseRules;
         var shares = await garden.SharesAsync(cancel);
         var photos = (await garden.Photos.AsNoTracking().Select(p => new { p.ThingId, p.Id }).ToListAsync(cancel)).ToLookup(p => p.ThingId, p => p.Id);
-        return rows.ConvertAll(row =>
+        return [.. rows.Select(row => (row, row.Read().Value)).Where(r => r.Value is not null).Select(r =>
         {
-            var thing = row.ToThing();
+            var (row, thing) = (r.row, r.Value!);
             var own = shares[row.Id].ToList();
             return ThingDto.Of(row, new(thing, Inspection.Judge(thing, rules), Math.Max(0, row.Count - own.Sum(s => s.Count))), own, photos[row.Id].Order());
-        });
+        })];
     }
 
-    private static Results<Ok<SortedSticksDto>, ValidationProblem> SortSticks(SortSticksInput input)
+    private static Results<Ok<SortedSticksDto>, ValidationProblem> SortSticks(SortSticksInput input, CancellationToken cancel)
     {
-        var sorted = StickSorting.Sort(input.Sticks ?? [], input.Count ?? 0, input.LeastLength ?? 0, input.GreatestSpread ?? .15);
+        var sorted = StickSorting.Sort(input.Sticks ?? [], input.Count ?? 0, input.LeastLength ?? 0, input.GreatestSpread ?? .15, cancel);
         if (!sorted.Ok) return Problems.Refuse(sorted.Problems);
         return TypedResults.Ok(new SortedSticksDto(sorted.Value.Sets, [.. sorted.Value.Rest.OrderBy(r => r.Key).Select(r => new RestOfSticksDto(r.Key, r.Value))]));
     }
@@ -170,7 +175,7 @@ internal static class HeapEndpoints
     private static async Task<Ok<List<AlikeDto>>> Alike(GardenContext garden, CancellationToken cancel)
     {
         var rows = await garden.Things.AsNoTracking().Where(t => !t.Retired).ToListAsync(cancel);
-        return TypedResults.Ok(Duplicates.Find([.. rows.Select(r => r.ToThing())]).Select(g => new AlikeDto([.. g.Select(t => t.Id)])).ToList());
+        return TypedResults.Ok(Duplicates.Find([.. rows.Select(r => r.Read().Value).OfType<Thing>()]).Select(g => new AlikeDto([.. g.Select(t => t.Id)])).ToList());
     }
 
     private static async Task<Results<Ok<ThingDto>, ValidationProblem, ProblemHttpResult>> Merge(int id, MergeInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
@@ -178,7 +183,7 @@ internal static class HeapEndpoints
         if (await garden.Things.FindAsync([id], cancel) is not { } row || await garden.Things.FindAsync([input.Into ?? 0], cancel) is not { } into) return Problems.NotHere("One of the two is no longer on the heap.");
         if (id == input.Into) return Problems.Refuse("into", "A batch is already one with itself.");
         if (row.Version != input.Version || into.Version != input.IntoVersion) return Problems.Changed();
-        var merged = Duplicates.Merge(row.ToThing(), into.ToThing());
+        var merged = row.Read().Then(r => into.Read().Then(i => Duplicates.Merge(r, i)));
         if (!merged.Ok) return Problems.Refuse(merged.Problems);
         if (await TooFewLeft(garden, id, 0, cancel) is not null) return Problems.Refuse("into", "A project has spoken for some of it; merge the other one into it instead.");
         into.Count = merged.Value.Count;
@@ -203,7 +208,9 @@ internal static class HeapEndpoints
         if (await garden.Things.FindAsync([id], cancel) is not { Retired: false } row) return Problems.NotHere("That thing is no longer on the heap.");
         if (row.Version != version) return Problems.Changed();
         var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var thing = row.ToThing();
+        var read = row.Read();
+        if (!read.Ok) return NeedsALook();
+        var thing = read.Value;
         var judgement = Inspection.Judge(thing, settings.HouseRules);
         if (judgement.Fitness == Fitness.Refused || !judgement.MayCut) return Problems.Refuse("way", "It may not be cut, drilled or broken.");
         var broken = work(thing);
@@ -247,7 +254,9 @@ internal static class HeapEndpoints
     private static Core.Sums.Outcome<Thing>? Changed(ThingRow row, BulkInput input)
     {
         if (input.Place?.Length > 80 || input.Source?.Length > 80) return new Core.Sums.Problem("place", "At most 80 letters.");
-        var thing = row.ToThing();
+        var read = row.Read();
+        if (!read.Ok) return read;
+        var thing = read.Value;
         List<string> findings = [.. thing.Findings.Union(input.AddFindings ?? []).Except(input.RemoveFindings ?? [])];
         return Thing.Create(thing.Id, thing.Number, thing.Name, thing.Kind.Id, thing.Count, thing.Values, thing.Substance, findings, thing.Faults, thing.History, thing.Taken);
     }

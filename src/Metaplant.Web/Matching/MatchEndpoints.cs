@@ -2,6 +2,7 @@ using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Sums;
 using Metaplant.Data;
+using Metaplant.Data.Settings;
 using Metaplant.Web.Drawing;
 using Metaplant.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -19,7 +20,10 @@ public sealed record DesignMatchDto(
 /// <summary>What to put on the drawing board. Settings in SI by parameter; those left out take their default.</summary>
 public sealed record BoardInput(string? Design, string? Source, IReadOnlyDictionary<string, double>? Settings, BriefDto? Brief, int? Project);
 
-internal static class MatchEndpoints
+/// <summary>Names the log that matching tells to.</summary>
+internal sealed class Matches;
+
+internal static partial class MatchEndpoints
 {
     public static void MapMatching(this IEndpointRouteBuilder api)
     {
@@ -27,13 +31,15 @@ internal static class MatchEndpoints
         api.MapPost("/board", Open).WithName("board");
     }
 
-    private static async Task<Results<Ok<List<DesignMatchDto>>, ValidationProblem>> Match(BriefDto input, Aim? aim, GardenContext garden, CancellationToken cancel)
+    private static async Task<Results<Ok<List<DesignMatchDto>>, ValidationProblem>> Match(BriefDto input, Aim? aim, GardenContext garden, ILogger<Matches> log, CancellationToken cancel)
     {
         var settings = await GardenSettings.ReadAsync(garden, cancel);
         var brief = input.ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var heap = await garden.HeapAsync(settings.HouseRules, cancel: cancel);
-        return TypedResults.Ok(Matcher.Match(heap, brief.Value, aim ?? Aim.MostSoil).Select(m => Show(m, brief.Value, heap)).ToList());
+        var matches = Matcher.Match(heap, brief.Value, aim ?? Aim.MostSoil, cancel);
+        foreach (var match in matches.Where(m => m.Failure is not null)) NotWorkedOut(log, match.Failure, match.Design.Id);
+        return TypedResults.Ok(matches.Select(m => Show(m, brief.Value, heap)).ToList());
     }
 
     private static DesignMatchDto Show(DesignMatch m, Brief brief, Core.Salvage.Heap heap) => new(
@@ -67,4 +73,7 @@ internal static class MatchEndpoints
             return DrawingBoard.Open(design, source, given, brief, heap);
         });
     }
+
+    [LoggerMessage(LogLevel.Error, "The design {Design} could not be worked out for something on the heap.")]
+    private static partial void NotWorkedOut(ILogger log, Exception? failure, string design);
 }

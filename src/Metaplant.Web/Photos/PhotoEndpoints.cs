@@ -2,6 +2,7 @@ using Metaplant.Data;
 using Metaplant.Data.Photos;
 using Metaplant.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Http.Timeouts;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
 
@@ -16,24 +17,36 @@ internal static class PhotoEndpoints
     public static void MapPhotos(this IEndpointRouteBuilder api)
     {
         // The picture is the body itself, not a form, so that another site's form cannot send one.
-        api.MapPost("/things/{id:int}/photos", Add).WithName("addPhoto").WithMetadata(new RequestSizeLimitAttribute(PhotoFolder.LargestFile + 1024)).Accepts<IFormFile>("image/jpeg", "image/png", "image/webp");
-        api.MapDelete("/photos/{id:int}", Remove).WithName("removePhoto");
+        api.MapPost("/things/{id:int}/photos", Add).WithName("addPhoto").WithMetadata(new RequestSizeLimitAttribute(PhotoFolder.LargestFile + 1024), new RequestTimeoutAttribute(120_000)).Accepts<IFormFile>("image/jpeg", "image/png", "image/webp");
+        api.MapDelete("/photos/{id:int}", Remove).InTurn().WithName("removePhoto");
         api.MapGet("/photos/{id:int}", (int id, GardenContext garden, PhotoFolder photos, CancellationToken cancel) => File(id, false, garden, photos, cancel)).WithName("photo").ExcludeFromDescription();
         api.MapGet("/photos/{id:int}/small", (int id, GardenContext garden, PhotoFolder photos, CancellationToken cancel) => File(id, true, garden, photos, cancel)).WithName("smallPhoto").ExcludeFromDescription();
     }
 
-    private static async Task<Results<Created<PhotoDto>, ValidationProblem, ProblemHttpResult>> Add(int id, HttpRequest request, GardenContext garden, PhotoFolder photos, TimeProvider time, CancellationToken cancel)
+    private static async Task<Results<Created<PhotoDto>, ValidationProblem, ProblemHttpResult>> Add(int id, HttpRequest request, GardenContext garden, PhotoFolder photos, WriteGate gate, TimeProvider time, CancellationToken cancel)
     {
-        if (await garden.Things.FindAsync([id], cancel) is not { } thing) return Problems.NotHere("That thing is no longer on the heap.");
-        if (await garden.Photos.CountAsync(p => p.ThingId == id, cancel) >= MostOfOne) return Problems.Refuse("photo", $"At most {MostOfOne} photographs of one thing.");
         if (request.ContentLength > PhotoFolder.LargestFile) return Problems.Refuse("photo", "A photograph may have up to 10 MB.");
+        if (!await garden.Things.AnyAsync(t => t.Id == id, cancel)) return Problems.NotHere("That thing is no longer on the heap.");
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, cancel);
-        var (picture, why) = PhotoFolder.Read(body.ToArray());
+        var (picture, why) = await PictureReading.ReadAsync(body.ToArray(), cancel);
         if (picture is null) return Problems.Refuse("photo", why!);
+        // Counted in its turn, so that many at once do not become too many.
+        await using var turn = await gate.EnterAsync(garden, cancel);
+        if (await garden.Things.FindAsync([id], cancel) is not { } thing) return Problems.NotHere("That thing is no longer on the heap.");
+        if (await garden.Photos.CountAsync(p => p.ThingId == id, cancel) >= MostOfOne) return Problems.Refuse("photo", $"At most {MostOfOne} photographs of one thing.");
         var row = new PhotoRow { ThingId = id, File = await photos.KeepAsync(picture, cancel), Width = picture.Width, Height = picture.Height, At = time.GetUtcNow().UtcDateTime };
         garden.Photos.Add(row);
-        await garden.SaveAsync($"Photographed {thing.Name}", row.At, cancel);
+        try
+        {
+            await garden.SaveAsync($"Photographed {thing.Name}", row.At, cancel);
+        }
+        catch
+        {
+            photos.Forget(row.File);
+            throw;
+        }
+
         return TypedResults.Created($"/api/photos/{row.Id}", new PhotoDto(row.Id, id, row.Width, row.Height));
     }
 

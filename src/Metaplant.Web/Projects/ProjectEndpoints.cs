@@ -4,6 +4,7 @@ using Metaplant.Core.Matching;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
 using Metaplant.Data;
+using Metaplant.Data.Settings;
 using Metaplant.Web.Drawing;
 using Metaplant.Web.Errors;
 using Metaplant.Web.Garden;
@@ -55,17 +56,16 @@ internal static class ProjectEndpoints
     {
         api.MapGet("/projects", All).WithName("projects");
         api.MapGet("/projects/{id:int}", One).WithName("project");
-        api.MapPost("/projects", Add).WithName("addProject");
-        api.MapPut("/projects/{id:int}", Edit).WithName("editProject");
-        api.MapPost("/projects/{id:int}/drop", Drop).WithName("dropProject");
-        api.MapPost("/projects/{id:int}/empty", Empty).WithName("emptyProject");
-        api.MapPost("/projects/{id:int}/ticks", Tick).WithName("tickStep");
+        api.MapPost("/projects", Add).InTurn().WithName("addProject");
+        api.MapPut("/projects/{id:int}", Edit).InTurn().WithName("editProject");
+        api.MapPost("/projects/{id:int}/drop", Drop).InTurn().WithName("dropProject");
+        api.MapPost("/projects/{id:int}/empty", Empty).InTurn().WithName("emptyProject");
     }
 
     private static async Task<Ok<List<ProjectSummaryDto>>> All(GardenContext garden, CancellationToken cancel)
     {
         var rows = await garden.Projects.AsNoTracking().OrderBy(p => p.Id).ToListAsync(cancel);
-        return TypedResults.Ok(rows.ConvertAll(p => new ProjectSummaryDto(p.Id, p.Name, p.Design, Core.Designs.Catalogue.Find(p.Design)!.Name, p.Version)));
+        return TypedResults.Ok(rows.ConvertAll(p => new ProjectSummaryDto(p.Id, p.Name, p.Design, p.DesignName(), p.Version)));
     }
 
     private static async Task<Results<Ok<ProjectDto>, ProblemHttpResult>> One(int id, GardenContext garden, CancellationToken cancel)
@@ -73,22 +73,18 @@ internal static class ProjectEndpoints
 
     private static async Task<Results<Created<ProjectDto>, ValidationProblem>> Add(ProjectInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
-        await using var transaction = await garden.Database.BeginTransactionAsync(cancel);
         var row = ProjectKeeping.NewProject();
         if (await Keep(garden, row, input, cancel) is { } refused) return refused;
         await garden.SaveAsync($"Kept {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
-        await transaction.CommitAsync(cancel);
         return TypedResults.Created($"/api/projects/{row.Id}", await Show(garden, row, cancel));
     }
 
     private static async Task<Results<Ok<ProjectDto>, ValidationProblem, ProblemHttpResult>> Edit(int id, ProjectInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
-        await using var transaction = await garden.Database.BeginTransactionAsync(cancel);
         if (await garden.Projects.FindAsync([id], cancel) is not { } row) return Problems.NotHere("There is no such project.");
         if (row.Version != input.Version) return Problems.Changed();
         if (await Keep(garden, row, input, cancel) is { } refused) return refused;
         await garden.SaveAsync($"Changed {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
-        await transaction.CommitAsync(cancel);
         return TypedResults.Ok(await Show(garden, row, cancel));
     }
 
@@ -110,7 +106,9 @@ internal static class ProjectEndpoints
         if (row.Version != input.Version) return Problems.Changed();
         if (await garden.Ticks.FindAsync([id, ProjectKeeping.FillStep], cancel) is not { } filled) return Problems.Refuse("project", "It has not been filled, so there is no soil in it to take out.");
         var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var brief = row.BriefOf(settings.Handbook).OrThrow();
+        var drawnFor = row.BriefOf(settings.Handbook);
+        if (!drawnFor.Ok) return Problems.Refuse([.. drawnFor.Problems.Select(p => p with { Field = "project" })]);
+        var brief = drawnFor.Value;
         var board = row.Open(await garden.HeapAsync(settings.HouseRules, id, cancel), brief);
         var volume = board.Value?.Fit.Blueprint.Fill.Sum(f => f.Volume) ?? 0;
         if (volume <= 0) return Problems.Refuse("project", "There is no soil in it to take out.");
@@ -122,18 +120,6 @@ internal static class ProjectEndpoints
         garden.Ticks.Remove(filled);
         await garden.SaveAsync($"Emptied {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.Created("/api/things", new JournalDto(soil.Name));
-    }
-
-    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> Tick(int id, TickInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
-    {
-        if (await garden.Projects.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id, cancel) is not { } row) return Problems.NotHere("There is no such project.");
-        var project = await Show(garden, row, cancel);
-        if (project.Plan?.Steps.FirstOrDefault(s => s.Id == input.Step) is not { } step) return Problems.Refuse("step", "There is no such step.");
-        var kept = await garden.Ticks.FindAsync([id, step.Id], cancel);
-        if (input.Done == true && kept is null) garden.Ticks.Add(new() { ProjectId = id, Step = step.Id });
-        if (input.Done != true && kept is not null) garden.Ticks.Remove(kept);
-        await garden.SaveAsync($"{(input.Done == true ? "Done" : "Not done")}: {step.Title}", time.GetUtcNow().UtcDateTime, cancel);
-        return TypedResults.NoContent();
     }
 
     /// <summary>Draws what was asked for once more and writes it into the row, or says what is wrong. What lacks a part that nothing bought can be is not kept.</summary>
@@ -153,16 +139,22 @@ internal static class ProjectEndpoints
         return null;
     }
 
-    private static async Task<ProjectDto> Show(GardenContext garden, ProjectRow row, CancellationToken cancel)
+    internal static async Task<ProjectDto> Show(GardenContext garden, ProjectRow row, CancellationToken cancel)
     {
         var settings = await GardenSettings.ReadAsync(garden, cancel);
         var heap = await garden.HeapAsync(settings.HouseRules, row.Id, cancel);
         var done = await garden.Ticks.Where(t => t.ProjectId == row.Id).Select(t => t.Step).ToHashSetAsync(cancel);
-        var designName = Core.Designs.Catalogue.Find(row.Design)!.Name;
-        var brief = row.BriefOf(settings.Handbook).OrThrow();
-        var board = row.Open(heap, brief);
-        if (!board.Ok) return new(row.Id, row.Name, row.Design, designName, row.Version, done.Contains(ProjectKeeping.FillStep), null, null, string.Join(" ", board.Problems.Select(p => p.Sentence)));
-        return new(row.Id, row.Name, row.Design, designName, row.Version, done.Contains(ProjectKeeping.FillStep), BoardDto.Of(board.Value, brief, heap), PlanOf(BuildPlan.Of(board.Value.Fit, brief, settings.ToolShelf), heap, done, board.Value), null);
+        var brief = row.BriefOf(settings.Handbook);
+        var board = brief.Then(b => row.Open(heap, b));
+        if (!board.Ok) return new(row.Id, row.Name, row.Design, row.DesignName(), row.Version, done.Contains(ProjectKeeping.FillStep), null, null, await WhyNotAsync(garden, row, board.Problems, cancel));
+        return new(row.Id, row.Name, row.Design, row.DesignName(), row.Version, done.Contains(ProjectKeeping.FillStep), BoardDto.Of(board.Value, brief.Value!, heap), PlanOf(BuildPlan.Of(board.Value.Fit, brief.Value!, settings.ToolShelf), heap, done, board.Value), null);
+    }
+
+    /// <summary>Why a project cannot be drawn; where a thing of it can no longer be read, that is why.</summary>
+    private static async Task<string> WhyNotAsync(GardenContext garden, ProjectRow row, IReadOnlyList<Problem> problems, CancellationToken cancel)
+    {
+        var taken = await garden.Things.AsNoTracking().Where(t => garden.Allocations.Any(a => a.ProjectId == row.Id && a.ThingId == t.Id)).ToListAsync(cancel);
+        return taken.Find(t => !t.Read().Ok) is { } unread ? $"{unread.Number} {unread.Name}, which it is made of, needs a look first: see Gather." : string.Join(" ", problems.Select(p => p.Sentence));
     }
 
     private static PlanDto PlanOf(BuildPlan plan, Core.Salvage.Heap heap, HashSet<string> done, Board board)

@@ -3,6 +3,7 @@ using System.Globalization;
 using Metaplant.Core.Calculators;
 using Metaplant.Core.Sums;
 using Metaplant.Data;
+using Metaplant.Data.Settings;
 using Metaplant.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
 

@@ -2,14 +2,12 @@ import { api, troubleOf, unreachable, type Brief, type Schemas, type Thing, type
 import type { System } from './units/units';
 
 type Aim = Schemas['Aim'];
-type Tools = Record<string, Schemas['ShelvedTool']>;
+type Tool = Schemas['ShelvedTool'];
 export type Theme = 'day' | 'sun' | 'dusk';
 
 const KEPT = 'metaplant-brief';
 /** Milliseconds until a lost connection is looked for again. */
 const RETRY_AFTER = 2000;
-/** Settings of which nothing changes. */
-const NO_SETTINGS: Schemas['SettingsInput'] = { units: null, rules: null, measures: null, tools: null };
 
 /** The garden as the whole application sees it: the heap, the projects, the settings, and what can be undone. */
 class Garden {
@@ -20,6 +18,12 @@ class Garden {
   /** Every constant of the job; read only once somebody wants to see one. */
   handbook = $state.raw<Schemas['TableDto'][] | null>(null);
   trouble = $state.raw<Trouble | null>(null);
+  /** Who we are to the garden; null until it has been asked. */
+  door = $state.raw<Schemas['DoorDto'] | null>(null);
+  /** The garden file cannot be used; what can be gone back to is offered instead. */
+  hurt = $state(false);
+  /** Things that the present catalogue cannot read as they were kept. */
+  needsALook = $state.raw<Schemas['NeedsALookDto'][]>([]);
   /** A few words on what just happened, for the status line. */
   said = $state('');
   /** The project or drawing in hand: how many of each thing it takes, so that the heap can lift them. */
@@ -62,12 +66,26 @@ class Garden {
     }
   }
 
+  /** Asks at the door first: a gardener goes on to the garden, a helper to what they were invited to, anybody else signs in. */
   async open(): Promise<void> {
     await this.try(async () => {
-      const { data } = await api.GET('/api/catalogue');
-      if (data) this.catalogue = data;
-      await this.refresh();
+      const { data: door } = await api.GET('/api/door');
+      this.door = door ?? null;
+      this.trouble = null;
+      if (door?.role !== 'gardener') return;
+      const { data, error, response } = await api.GET('/api/catalogue');
+      if (data) {
+        this.catalogue = data;
+        await this.refresh();
+      } else await this.notRead(response.status, error);
     });
+  }
+
+  /** What could not be read is said and never drawn as if there were nothing. */
+  private async notRead(status: number, error: unknown): Promise<void> {
+    this.trouble = troubleOf(status, error);
+    if (status === 401) this.door = (await api.GET('/api/door')).data ?? null;
+    this.hurt = status === 503 && (await api.GET('/api/backups')).data?.hurt !== null;
   }
 
   async openHandbook(): Promise<void> {
@@ -82,19 +100,29 @@ class Garden {
   async refresh(): Promise<void> {
     const mine = ++this.reading;
     await this.try(async () => {
-      const [info, things, projects] = await Promise.all([
+      const answers = await Promise.all([
         api.GET('/api/garden'),
         api.GET('/api/things'),
         api.GET('/api/projects'),
+        api.GET('/api/things/needs-a-look'),
       ]);
       // An answer overtaken by a later one that is already here is dropped.
       if (mine < this.landed) return;
       this.landed = mine;
-      if (info.data) this.info = info.data;
-      if (things.data) this.things = things.data;
-      if (projects.data) this.projects = projects.data;
+      const failed = answers.find((a) => !a.data);
+      if (failed) {
+        await this.notRead(failed.response.status, failed.error);
+        return;
+      }
+      const [info, things, projects, unread] = answers;
+      this.info = info.data!;
+      this.things = things.data!;
+      this.projects = projects.data!;
+      this.needsALook = unread.data!;
       this.trouble = null;
+      this.hurt = false;
     });
+    if (this.trouble) return;
     await this.match();
   }
 
@@ -134,34 +162,40 @@ class Garden {
     const before = this.info;
     if (before) this.info = { ...before, units };
     const trouble = await this.write(
-      () => api.PUT('/api/garden/settings', { body: { ...NO_SETTINGS, units } }),
+      () => api.PUT('/api/garden', { body: { units, name: null } }),
       `Lengths are in ${{ mm: 'millimetres', cm: 'centimetres', in: 'inches' }[units]}`,
     );
     if (trouble && before) this.info = { ...this.info!, units: before.units };
   }
 
-  async setRule(rule: string, school: string): Promise<void> {
+  setName(name: string): Promise<Trouble | null> {
+    return this.write(() => api.PUT('/api/garden', { body: { name, units: null } }), 'The garden has its name');
+  }
+
+  async setRule(id: string, school: string): Promise<void> {
     await this.write(
-      () => api.PUT('/api/garden/settings', { body: { ...NO_SETTINGS, rules: { [rule]: school } } }),
+      () => api.PUT('/api/rules/{id}', { params: { path: { id } }, body: { school } }),
       'House rule changed; the heap is judged again',
     );
   }
 
-  /** Changes one's own measures or tools, each from what the change before it left, however fast they come. */
-  setMeasures(change: (now: Record<string, number>) => Record<string, number>): Promise<Trouble | null> {
-    return this.inTurn(
-      () => ({ ...NO_SETTINGS, measures: change(this.info?.measures ?? {}) }),
+  /** What one of a measure holds, m³; null forgets it. */
+  setMeasure(name: string, volume: number | null): Promise<Trouble | null> {
+    return this.write(
+      () => api.PUT('/api/measures/{name}', { params: { path: { name } }, body: { volume } }),
       'Your own measures are kept',
     );
   }
 
-  setTools(change: (now: Tools) => Tools): Promise<Trouble | null> {
-    return this.inTurn(() => ({ ...NO_SETTINGS, tools: change(this.info?.tools ?? {}) }), 'The tool shelf is kept');
-  }
-
-  /** Settings are kept whole, so one change waits until the one before it has been read back. */
-  private inTurn(body: () => Schemas['SettingsInput'], words: string): Promise<Trouble | null> {
-    const next = this.turn.then(() => this.write(() => api.PUT('/api/garden/settings', { body: body() }), words));
+  /** Changes what is said of a tool, each change from what the one before it left, however fast they come. */
+  setTool(name: string, change: (now: Tool | undefined) => Tool): Promise<Trouble | null> {
+    const next = this.turn.then(() =>
+      this.write(
+        () =>
+          api.PUT('/api/tools/{name}', { params: { path: { name } }, body: { tool: change(this.info?.tools[name]) } }),
+        'The tool shelf is kept',
+      ),
+    );
     this.turn = next;
     return next;
   }

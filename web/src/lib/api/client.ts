@@ -19,7 +19,10 @@ export type DesignMatch = Schemas['DesignMatchDto'];
 export type Verdict = Schemas['Verdict'];
 export type Unit = Schemas['Unit'];
 
-export const api = createClient<paths>({ baseUrl: '/' });
+/** Sent with everything, so that the garden knows its own pages from another site's. */
+export const OURS = { 'X-Metaplant': '1' } as const;
+
+export const api = createClient<paths>({ baseUrl: '/', headers: OURS });
 
 /** What went wrong with a request: sentences by field, and one for the whole. */
 export interface Trouble {

@@ -1,5 +1,6 @@
 import { SvelteMap, SvelteSet } from 'svelte/reactivity';
 import {
+  OURS,
   api,
   troubleOf,
   unreachable,
@@ -206,7 +207,7 @@ export class Bench {
     const trouble = await garden.write(async () => {
       const response = await fetch(`/api/things/${id}/photos`, {
         method: 'POST',
-        headers: { 'content-type': file.type || 'image/jpeg' },
+        headers: { ...OURS, 'content-type': file.type || 'image/jpeg' },
         body: file,
       });
       return { response, error: response.ok ? undefined : await response.json().catch(() => null) };

@@ -1,4 +1,4 @@
-import { troubleOf, unreachable, type Schemas } from '../../lib/api/client';
+import { OURS, troubleOf, unreachable, type Schemas } from '../../lib/api/client';
 import { garden } from '../../lib/garden.svelte';
 
 /** A file of things on its way in: looked through first, then kept whole or not at all, with progress, and it can be stopped. */
@@ -58,7 +58,7 @@ export class FileIn {
   }
 
   private send(path: string, signal?: AbortSignal): Promise<Response> {
-    return fetch(path, { method: 'POST', headers: { 'content-type': 'text/csv' }, body: this.text, signal });
+    return fetch(path, { method: 'POST', headers: { ...OURS, 'content-type': 'text/csv' }, body: this.text, signal });
   }
 
   /** Reads the events of the server until it has kept everything. */
@@ -73,12 +73,20 @@ export class FileIn {
       rest = events.pop() ?? '';
       for (const event of events) this.told(event);
     }
-    if (!this.kept) this.wrong = 'The garden broke off. Nothing of the file was kept.';
+    if (!this.kept && !this.wrong) this.wrong = 'The garden broke off. Nothing of the file was kept.';
   }
 
   private told(event: string): void {
     const stage = /^event: (.*)$/m.exec(event)?.[1] ?? '';
-    const { done, total } = JSON.parse(/^data: (.*)$/m.exec(event)?.[1] ?? '{}') as { done: number; total: number };
+    const { done, total, detail } = JSON.parse(/^data: (.*)$/m.exec(event)?.[1] ?? '{}') as {
+      done: number;
+      total: number;
+      detail?: string;
+    };
+    if (stage === 'failed') {
+      this.wrong = detail ?? 'Nothing of the file was kept.';
+      return;
+    }
     this.total = total;
     this.done = stage === 'read' ? 0 : done;
     if (stage !== 'kept') return;

@@ -7,16 +7,14 @@
   let wrong = $state('');
   const measures = $derived(garden.info?.measures ?? {});
 
-  type Measures = typeof measures;
-
-  async function keep(change: (now: Measures) => Measures) {
-    wrong = (await garden.setMeasures(change))?.whole ?? '';
+  async function keep(measure: string, volume: number | null) {
+    wrong = (await garden.setMeasure(measure, volume))?.whole ?? '';
   }
 
   function set(measure: string, text: string) {
     const read = parse(text, 'CubicMetre', garden.system);
     if (read.error !== undefined) wrong = read.error;
-    else void keep((now) => ({ ...now, [measure]: read.value! }));
+    else void keep(measure, read.value!);
   }
 
   function add() {
@@ -47,8 +45,7 @@
         type="button"
         class="btn-plain rounded-sm px-3"
         aria-label="Forget {measure}"
-        onclick={() => void keep((now) => Object.fromEntries(Object.entries(now).filter(([m]) => m !== measure)))}
-        >✕</button
+        onclick={() => void keep(measure, null)}>✕</button
       >
     </li>
   {/each}

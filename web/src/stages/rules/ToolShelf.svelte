@@ -14,7 +14,7 @@
   const before = { having: 'Owned', sizes: '', who: '' } as const;
 
   async function set(tool: string, change: Partial<Schemas['ShelvedTool']>) {
-    const trouble = await garden.setTools((now) => ({ ...now, [tool]: { ...(now[tool] ?? before), ...change } }));
+    const trouble = await garden.setTool(tool, (now) => ({ ...(now ?? before), ...change }));
     wrong = trouble?.whole ?? '';
   }
 </script>

@@ -1,0 +1,40 @@
+using Metaplant.Data;
+using Metaplant.Web.Door;
+using Metaplant.Web.Errors;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Metaplant.Web.Projects;
+
+/// <summary>What a helper sees of a project: its steps.</summary>
+public sealed record ProjectStepsDto(int Id, string Name, string DesignName, IReadOnlyList<StepDto> Steps, string? WhyNot);
+
+/// <summary>The steps of one project, for whoever builds it: the gardener, or a helper invited to it.</summary>
+internal static class StepEndpoints
+{
+    public static void MapSteps(this IEndpointRouteBuilder api)
+    {
+        var steps = api.MapGroup("/projects/{id:int}").RequireAuthorization(Doors.ProjectHelper);
+        steps.MapGet("/steps", Steps).WithName("projectSteps");
+        steps.MapPost("/ticks", Tick).InTurn().WithName("tickStep");
+    }
+
+    private static async Task<Results<Ok<ProjectStepsDto>, ProblemHttpResult>> Steps(int id, GardenContext garden, CancellationToken cancel)
+    {
+        if (await garden.Projects.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id, cancel) is not { } row) return Problems.NotHere("There is no such project.");
+        var project = await ProjectEndpoints.Show(garden, row, cancel);
+        return TypedResults.Ok(new ProjectStepsDto(row.Id, row.Name, project.DesignName, project.Plan?.Steps ?? [], project.WhyNot));
+    }
+
+    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> Tick(int id, TickInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (await garden.Projects.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id, cancel) is not { } row) return Problems.NotHere("There is no such project.");
+        var project = await ProjectEndpoints.Show(garden, row, cancel);
+        if (project.Plan?.Steps.FirstOrDefault(s => s.Id == input.Step) is not { } step) return Problems.Refuse("step", "There is no such step.");
+        var kept = await garden.Ticks.FindAsync([id, step.Id], cancel);
+        if (input.Done == true && kept is null) garden.Ticks.Add(new() { ProjectId = id, Step = step.Id });
+        if (input.Done != true && kept is not null) garden.Ticks.Remove(kept);
+        await garden.SaveAsync($"{(input.Done == true ? "Done" : "Not done")}: {step.Title}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.NoContent();
+    }
+}
