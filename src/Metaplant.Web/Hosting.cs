@@ -23,8 +23,15 @@ internal static class Hosting
             return 1;
         }
 
+        using var alone = GardenLock.Take(file.Folder);
+        if (alone is null)
+        {
+            to.WriteLine("This garden is open in a Metaplant. Set the passphrase there, in House rules, Home network, or stop it first.");
+            return 1;
+        }
+
         new DoorBook(file.Folder, TimeProvider.System).SetPassphrase(passphrase!);
-        to.WriteLine("The passphrase is set. Every device has to sign in again; a server that is running has to be started again.");
+        to.WriteLine("The passphrase is set. Every device has to sign in with it.");
         return 0;
     }
 

@@ -7,44 +7,74 @@ import { join, resolve } from 'node:path';
 
 const root = resolve(import.meta.dirname, '../..');
 
+export interface Serving {
+  /** With the demonstration garden in it, where it is new. */
+  demo?: boolean;
+  /** Served to a home network under this address too; only a loopback address other than 127.0.0.1 will do here. */
+  host?: string;
+}
+
 /** A really started server on a garden of its own, which survives a restart. */
 export class GardenServer {
   readonly folder = mkdtempSync(join(tmpdir(), 'metaplant-browser-'));
 
   /** A garden that begins as a copy of another's folder. */
-  constructor(from?: string) {
-    if (from) cpSync(from, this.folder, { recursive: true });
+  constructor(
+    from?: string,
+    readonly serving: Serving = { demo: true },
+  ) {
+    if (from) cpSync(from, this.folder, { recursive: true, filter: (path) => !path.endsWith('/lock') });
   }
 
   url = '';
-  private process: ChildProcess | null = null;
+  /** What it said when it would not start, and how it ended. */
+  said = '';
+  process: ChildProcess | null = null;
 
-  async start(): Promise<void> {
+  /** Where the home network would find it. */
+  get network(): string {
+    return this.url.replace('127.0.0.1', this.serving.host ?? '127.0.0.1');
+  }
+
+  /** Starts it and does not wait until it answers. */
+  async spawn(): Promise<void> {
     const port = await freePort();
     this.url = `http://127.0.0.1:${port}`;
+    this.said = '';
     this.process = spawn(
       'dotnet',
       [
         join(root, '.build/server/Metaplant.Web.dll'),
         '--contentRoot', join(root, 'src/Metaplant.Web'),
         '--data', this.folder,
-        '--urls', this.url,
-        '--demo', '1',
+        '--urls', [this.url, ...(this.serving.host ? [this.network] : [])].join(';'),
+        ...(this.serving.demo ? ['--demo', '1'] : []),
+        ...(this.serving.host ? ['--host', this.serving.host] : []),
         '--Logging:LogLevel:Default=None',
       ],
-      { stdio: 'ignore' },
+      { stdio: ['ignore', 'ignore', 'pipe'] },
     );
+    this.process.stderr?.on('data', (words: Buffer) => (this.said += words.toString()));
+  }
+
+  async start(): Promise<void> {
+    await this.spawn();
     for (let i = 0; i < 1200; i++) {
       const answer = await fetch(`${this.url}/api/nothing`).catch(() => null);
       if (answer?.ok) return;
+      if (this.ended) throw new Error(`The server would not start: ${this.said}`);
       await new Promise((r) => setTimeout(r, 50));
     }
     throw new Error(`The server at ${this.url} did not answer within a minute.`);
   }
 
+  get ended(): boolean {
+    return this.process === null || this.process.exitCode !== null || this.process.signalCode !== null;
+  }
+
   /** Stops it as a power cut would. */
   async kill(): Promise<void> {
-    if (this.process?.exitCode !== null || this.process.signalCode !== null) return;
+    if (this.ended) return;
     const gone = new Promise((r) => this.process?.once('exit', r));
     this.process?.kill('SIGKILL');
     await gone;

@@ -2,7 +2,10 @@
   import { onMount } from 'svelte';
   import Router, { push, router } from 'svelte-spa-router';
   import { garden } from './lib/garden.svelte';
+  import AtTheDoor from './shell/AtTheDoor.svelte';
   import HeapStrip from './shell/HeapStrip.svelte';
+  import Helping from './shell/Helping.svelte';
+  import Hurt from './shell/Hurt.svelte';
   import Tape from './shell/Tape.svelte';
   import { stages } from './shell/stages';
   import Draw from './stages/draw/Draw.svelte';
@@ -27,6 +30,9 @@
 
   onMount(() => void garden.open());
 
+  /** Let in as a gardener, and the garden can be read. */
+  const inside = $derived((!garden.door || garden.door.role === 'gardener') && !garden.hurt);
+
   $effect(() => {
     document.documentElement.dataset.theme = garden.theme;
   });
@@ -34,7 +40,11 @@
   /** 1 to 4 go to a stage, Ctrl+Z takes back; not while something is being typed, where both belong to the field. No letter by itself does anything: what is typed beside a field must never undo work. */
   function keys(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
-    if (event.altKey || target.closest('input:not([type=checkbox], [type=radio], [type=range]), textarea, select'))
+    if (
+      !inside ||
+      event.altKey ||
+      target.closest('input:not([type=checkbox], [type=radio], [type=range]), textarea, select')
+    )
       return;
     if (event.ctrlKey || event.metaKey) {
       const key = event.key.toLowerCase();
@@ -65,19 +75,27 @@
   </pattern>
 </svg>
 <div class="app">
-  <Tape />
-  {#if garden.trouble}
+  {#if inside}<Tape />{/if}
+  {#if garden.trouble && !garden.hurt}
     <p class="trouble no-print" role="alert">{garden.trouble.whole}</p>
+  {:else if garden.info?.warning}
+    <p class="warning no-print" role="alert">{garden.info.warning}</p>
   {/if}
   <main id="main" tabindex="-1" data-stage={router.location}>
-    {#if garden.catalogue && garden.info}
+    {#if garden.door?.role === 'helper' && garden.door.project !== null}
+      <Helping project={garden.door.project} />
+    {:else if garden.door && garden.door.role === null}
+      <AtTheDoor />
+    {:else if garden.hurt}
+      <Hurt />
+    {:else if garden.catalogue && garden.info}
       <Router {routes} />
     {:else if !garden.trouble}
       <p class="soft p-6">Opening the garden…</p>
     {/if}
   </main>
   <p class="sr" role="status" aria-live="polite">{garden.said}</p>
-  <HeapStrip />
+  {#if inside}<HeapStrip />{/if}
 </div>
 
 <style>
@@ -100,6 +118,13 @@
     background: var(--fails);
     color: #fff;
     padding: 8px 16px;
+    font-weight: 600;
+  }
+
+  .warning {
+    background: var(--tight);
+    color: var(--paper);
+    padding: 6px 16px;
     font-weight: 600;
   }
 

@@ -49,7 +49,7 @@ public static class Examination
             {
                 26 => "The garden file is no garden: it is in another form or encrypted.",
                 14 => "The garden file cannot be opened; perhaps it belongs to somebody else.",
-                _ => $"The garden file is damaged ({e.Message}).",
+                _ => "The garden file is damaged: some of it cannot be read.",
             });
         }
         catch (Exception e) when (e is IOException or UnauthorizedAccessException)
@@ -69,7 +69,7 @@ public static class Examination
     private static Examined Contents(SqliteConnection connection)
     {
         var check = (string)Ask(connection, "PRAGMA integrity_check(1)")!;
-        if (check != "ok") return new(Soundness.Damaged, $"The garden file is damaged ({check.ReplaceLineEndings(" ")}).");
+        if (check != "ok") return new(Soundness.Damaged, "The garden file is damaged: some of it cannot be read.");
         var tables = Column(connection, "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name <> '__EFMigrationsLock'");
         if (tables.Count == 0) return new(Soundness.Absent, "The garden file is empty: it has no tables.");
         if (!tables.Contains(History)) return new(Soundness.Damaged, "The file is sound but no garden.");

@@ -8,6 +8,14 @@ namespace Metaplant.Data.Files;
 /// <param name="Why">What is wrong with it; empty when it can be restored.</param>
 public sealed record KeptBackup(string Name, DateTime At, int Things, int Projects, string Why);
 
+/// <summary>Why a backup is kept, other than by the calendar.</summary>
+public enum Occasion
+{
+    ByHand,
+    BeforeRestore,
+    BeforeImport,
+}
+
 /// <summary>The backups beside a garden: one a day, one before each change of its form, each restore and each import, and every photograph.</summary>
 public sealed class GardenBackups(GardenFile file)
 {
@@ -30,8 +38,8 @@ public sealed class GardenBackups(GardenFile file)
     /// <summary>Keeps the backup of a day, unless it is there, and drops those that are too old. True when it is there now.</summary>
     public bool KeepDay(DateOnly day) => Keep(day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), onlyOnce: true);
 
-    /// <summary>Keeps a backup before something that cannot be undone: "restore", "import". True when it is there now.</summary>
-    public bool KeepBefore(string what, DateTime now) => Keep($"before-{what}-{now.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture)}", onlyOnce: false);
+    /// <summary>Keeps a backup on an occasion: before a restore, before a garden is taken in, or because the gardener wants one. True when it is there now.</summary>
+    public bool Keep(Occasion occasion, DateTime now) => Keep($"{NameOf(occasion)}-{now.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture)}", onlyOnce: false);
 
     /// <summary>Keeps the backup before a migration; the first one made is the one from before.</summary>
     internal bool KeepBeforeMigration(string migration) => Keep($"before-{migration}", onlyOnce: true);
@@ -43,6 +51,13 @@ public sealed class GardenBackups(GardenFile file)
         GardenFile.MakeFolder(file.Photos);
         CopyMissing(photos, file.Photos);
     }
+
+    private static string NameOf(Occasion occasion) => occasion switch
+    {
+        Occasion.ByHand => "by-hand",
+        Occasion.BeforeRestore => "before-restore",
+        _ => "before-import",
+    };
 
     private bool Keep(string name, bool onlyOnce)
     {
@@ -123,7 +138,7 @@ public sealed class GardenBackups(GardenFile file)
     {
         var all = Directory.GetFiles(file.Backups, "*.db").OrderDescending(StringComparer.Ordinal).ToList();
         List<string> days = [.. all.Where(b => char.IsAsciiDigit(Path.GetFileName(b)[0]))];
-        List<string> occasions = [.. all.Where(b => Path.GetFileName(b) is var n && (n.StartsWith("before-restore-", StringComparison.Ordinal) || n.StartsWith("before-import-", StringComparison.Ordinal))).OrderByDescending(File.GetLastWriteTimeUtc)];
+        List<string> occasions = [.. all.Where(b => Enum.GetValues<Occasion>().Any(o => Path.GetFileName(b).StartsWith(NameOf(o), StringComparison.Ordinal))).OrderByDescending(File.GetLastWriteTimeUtc)];
         List<string> old = [.. days.Skip(DaysKept), .. occasions.Skip(OccasionsKept)];
         if (old.Count == 0 || !all.Except(old).Any(b => Examination.Of(b).Soundness == Soundness.Sound)) return;
         foreach (var backup in old) File.Delete(backup);

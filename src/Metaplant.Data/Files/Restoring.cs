@@ -29,7 +29,7 @@ public static class Restoring
         if (ready is null) return why;
         try
         {
-            if (!backups.KeepBefore("restore", now)) return backups.Warning;
+            if (!backups.Keep(Occasion.BeforeRestore, now)) return backups.Warning;
             using SqliteConnection from = new($"Data Source={ready};Pooling=False"), to = new(new SqliteConnectionStringBuilder(file.ConnectionString) { Pooling = false }.ToString());
             from.Open();
             to.Open();

@@ -2,6 +2,8 @@ using System.Security.Claims;
 using System.Threading.RateLimiting;
 using Metaplant.Data;
 using Metaplant.Web.Errors;
+using Microsoft.AspNetCore.Hosting.Server;
+using Microsoft.AspNetCore.Hosting.Server.Features;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -10,8 +12,9 @@ namespace Metaplant.Web.Door;
 /// <summary>Who the page is talking as, and whether it must sign in first.</summary>
 /// <param name="Role">"gardener", "helper" or null.</param>
 /// <param name="Project">The project a helper was invited to.</param>
+/// <param name="Network">Where phones on the home network find the garden; null while it is served to this machine only.</param>
 /// <param name="AtTheMachine">On the machine itself: nobody is asked, and the passphrase can be set.</param>
-public sealed record DoorDto(string? Role, int? Project, bool AtTheMachine, bool HasPassphrase, string? Host);
+public sealed record DoorDto(string? Role, int? Project, bool AtTheMachine, bool HasPassphrase, string? Network);
 
 public sealed record PassphraseInput(string? Passphrase);
 
@@ -64,10 +67,11 @@ internal static class DoorEndpoints
             ? RateLimitPartition.GetFixedWindowLimiter(key(http), _ => new() { PermitLimit = attempts, Window = TimeSpan.FromMinutes(1) })
             : RateLimitPartition.GetNoLimiter("other"));
 
-    private static Ok<DoorDto> Who(HttpContext http, DoorBook book, Address address)
+    private static Ok<DoorDto> Who(HttpContext http, DoorBook book, Address address, IServer server)
     {
+        var network = address.Host is { } host ? server.Features.Get<IServerAddressesFeature>()?.Addresses.FirstOrDefault(a => a.Contains(host, StringComparison.OrdinalIgnoreCase)) ?? host : null;
         var role = http.User.FindFirstValue(ClaimTypes.Role);
-        return TypedResults.Ok(new DoorDto(role, int.TryParse(http.User.FindFirstValue(Doors.ProjectClaim), out var project) ? project : null, address.IsTheMachine(http), book.HasPassphrase, address.Host));
+        return TypedResults.Ok(new DoorDto(role, int.TryParse(http.User.FindFirstValue(Doors.ProjectClaim), out var project) ? project : null, address.IsTheMachine(http), book.HasPassphrase, network));
     }
 
     private static async Task<Results<NoContent, ValidationProblem>> SignIn(SignInInput input, HttpContext http, DoorBook book)

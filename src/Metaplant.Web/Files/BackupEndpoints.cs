@@ -39,7 +39,7 @@ internal static class BackupEndpoints
     private static async Task<Results<NoContent, ProblemHttpResult>> Keep(GardenBackups backups, WriteGate gate, TimeProvider time, CancellationToken cancel)
     {
         using var alone = await gate.WaitAsync(cancel);
-        return backups.KeepBefore("restore", time.GetUtcNow().UtcDateTime) ? TypedResults.NoContent() : Failed(backups.Warning);
+        return backups.Keep(Occasion.ByHand, time.GetUtcNow().UtcDateTime) ? TypedResults.NoContent() : Failed(backups.Warning);
     }
 
     /// <summary>Goes back to a backup. The garden as it is now is kept first, or set aside when it can no longer be read. Invitations end, since projects may be others then.</summary>

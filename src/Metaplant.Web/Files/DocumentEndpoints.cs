@@ -62,7 +62,7 @@ internal static class DocumentEndpoints
         if (!rows.Ok) return Problems.Refuse(rows.Problems);
         await GardenArchive.UnpackAsync(body, rows.Value, photos, cancel);
         await using var turn = await gate.EnterAsync(garden, cancel);
-        if (!backups.KeepBefore("import", time.GetUtcNow().UtcDateTime)) return TypedResults.Problem(backups.Warning, statusCode: StatusCodes.Status507InsufficientStorage, title: "Nothing was taken in.");
+        if (!backups.Keep(Occasion.BeforeImport, time.GetUtcNow().UtcDateTime)) return TypedResults.Problem(backups.Warning, statusCode: StatusCodes.Status507InsufficientStorage, title: "Nothing was taken in.");
         await garden.ReplaceAsync(rows.Value, p => photos.Find(p, thumbnail: false) is not null, cancel);
         foreach (var invitation in book.Invitations) book.Withdraw(invitation.Id);
         return TypedResults.NoContent();

@@ -6,6 +6,7 @@
   import HeapList from './HeapList.svelte';
   import Inspecting from './Inspecting.svelte';
   import KindPicker from './KindPicker.svelte';
+  import NeedsALook from './NeedsALook.svelte';
   import Measuring from './Measuring.svelte';
   import Sources from './Sources.svelte';
   import Tags from './Tags.svelte';
@@ -13,7 +14,7 @@
   const { params }: { params?: { thing?: string } } = $props();
 
   const wanted = $derived(params?.thing ?? '');
-  const page = $derived(['file', 'tags', 'sources'].includes(wanted) ? wanted : 'thing');
+  const page = $derived(['file', 'tags', 'sources', 'needs-a-look'].includes(wanted) ? wanted : 'thing');
 
   $effect(() => {
     garden.lifted = {};
@@ -38,6 +39,8 @@
     <Tags />
   {:else if page === 'sources'}
     <Sources />
+  {:else if page === 'needs-a-look'}
+    <NeedsALook />
   {:else if bench.draft}
     <Measuring {bench} />
     <Inspecting {bench} />

@@ -40,6 +40,11 @@
   <button type="button" class="btn-main w-full rounded-sm px-4" onclick={() => void push('/gather/new')}
     >Something dragged home</button
   >
+  {#if garden.needsALook.length > 0}
+    <a class="unread small" href="#/gather/needs-a-look"
+      ><b>{garden.needsALook.length}</b> {garden.needsALook.length === 1 ? 'thing needs' : 'things need'} a look</a
+    >
+  {/if}
   <div class="find">
     <label
       ><span class="sr">Search the heap</span><input
@@ -173,6 +178,14 @@
 </section>
 
 <style>
+  .unread {
+    display: block;
+    margin-top: 8px;
+    padding: 10px 12px;
+    border-left: 5px solid var(--tight);
+    background: var(--ground);
+  }
+
   .list {
     display: flex;
     flex-direction: column;

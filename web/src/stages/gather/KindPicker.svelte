@@ -37,6 +37,9 @@
     />
   </div>
   <p class="soft">Three measures are enough to begin with. The rest can wait until you have the tape out.</p>
+  {#if garden.things.length === 0 && garden.needsALook.length === 0}
+    <p>Or <a href="#/house-rules/file">begin from a garden file</a>, yours or another’s.</p>
+  {/if}
   {#each groups as group (group)}
     <h2>{group}</h2>
     <ul>

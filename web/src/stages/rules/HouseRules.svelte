@@ -1,6 +1,8 @@
 <script lang="ts">
   import { garden } from '../../lib/garden.svelte';
+  import GardenFile from './GardenFile.svelte';
   import Handbook from './Handbook.svelte';
+  import HomeNetwork from './HomeNetwork.svelte';
   import OwnMeasures from './OwnMeasures.svelte';
   import Schools from './Schools.svelte';
   import ToolShelf from './ToolShelf.svelte';
@@ -12,28 +14,35 @@
     measures: { name: 'Your own measures', what: OwnMeasures },
     tools: { name: 'Tool shelf', what: ToolShelf },
     handbook: { name: 'The handbook', what: Handbook },
+    file: { name: 'The garden file', what: GardenFile },
+    network: { name: 'Home network', what: HomeNetwork },
   } as const;
   const part = $derived((params?.part ?? '') in parts ? (params!.part as keyof typeof parts) : 'schools');
   const Part = $derived(parts[part].what);
 
   /** How much is one's own in each, so that a garden's peculiarities are seen without opening them. */
-  const own = $derived({
+  const own: Partial<Record<keyof typeof parts, number>> = $derived({
     schools: Object.keys(garden.info?.rules ?? {}).length,
     measures: Object.keys(garden.info?.measures ?? {}).length,
     tools: Object.values(garden.info?.tools ?? {}).filter((t) => t.having !== 'Owned').length,
     handbook: Object.keys(garden.info?.constants ?? {}).length,
   });
-  const counted = { schools: 'changed', measures: 'kept', tools: 'not had', handbook: 'of your own' };
+  const counted: Partial<Record<keyof typeof parts, string>> = {
+    schools: 'changed',
+    measures: 'kept',
+    tools: 'not had',
+    handbook: 'of your own',
+  };
 </script>
 
 <div class="rules">
   <nav aria-label="House rules">
     <h1>House rules</h1>
     {#each Object.entries(parts) as [id, { name }] (id)}
-      {@const count = own[id as keyof typeof own]}
+      {@const count = own[id as keyof typeof parts] ?? 0}
       <a href="#/house-rules/{id}" aria-current={id === part ? 'page' : undefined}
         >{name}
-        {#if count > 0}<small>{count} {counted[id as keyof typeof counted]}</small>{/if}</a
+        {#if count > 0}<small>{count} {counted[id as keyof typeof parts]}</small>{/if}</a
       >
     {/each}
     <p class="caution">Nothing here is a certificate. Local codes and licensed practice come first.</p>
