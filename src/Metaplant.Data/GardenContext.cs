@@ -79,9 +79,5 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
     internal bool HasPhotographs() => Database.SqlQueryRaw<int>("SELECT count(*) AS Value FROM sqlite_master WHERE name = 'Photos'").Single() > 0;
 
     private static IEnumerable<string> PhotosIn(string changes)
-    {
-        return System.Text.Json.JsonSerializer.Deserialize<List<RowChange>>(changes)!
-            .Where(c => c.Table == typeof(PhotoRow).FullName)
-            .Select(c => (c.After ?? c.Before)![nameof(PhotoRow.File)].GetString()!);
-    }
+        => (Data.Journal.Changes(changes) ?? []).Where(c => c.Table == typeof(PhotoRow).FullName).Select(c => (c.After ?? c.Before)!.GetValueOrDefault(nameof(PhotoRow.File)).ToString());
 }

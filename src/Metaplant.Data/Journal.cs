@@ -80,7 +80,7 @@ public static class Journal
     private static async Task<string?> TryAsync(GardenContext garden, JournalRow entry, bool back, CancellationToken cancel)
     {
         const string Since = "it has been changed since.";
-        var changes = JsonSerializer.Deserialize<List<RowChange>>(entry.Changes)!;
+        if (entry.ReadChanges() is not { } changes) return "what it changed can no longer be read.";
         // All at once, so that finding each below asks the file nothing more.
         var ids = changes.Where(c => c.Table == typeof(ThingRow).FullName).Select(c => (c.After ?? c.Before)![nameof(ThingRow.Id)].GetInt32()).ToList();
         if (ids.Count > 1) await garden.Things.Where(t => ids.Contains(t.Id)).LoadAsync(cancel);
@@ -188,6 +188,22 @@ public static class Journal
         long bytes = 0;
         var oldest = sizes.Take(KeptEntries).TakeWhile(j => (bytes += j.Size) <= KeptBytes || j.Id == latest).Last().Id;
         if (oldest > sizes[^1].Id) await garden.Journal.Where(j => j.Id < oldest).ExecuteDeleteAsync(cancel);
+    }
+
+    /// <summary>What an entry changed; null when that can no longer be read.</summary>
+    internal static IReadOnlyList<RowChange>? ReadChanges(this JournalRow entry) => Changes(entry.Changes);
+
+    /// <summary>The same from its text.</summary>
+    internal static IReadOnlyList<RowChange>? Changes(string text)
+    {
+        try
+        {
+            return JsonSerializer.Deserialize<List<RowChange>>(text);
+        }
+        catch (JsonException)
+        {
+            return null;
+        }
     }
 
     /// <summary>Writes what changed into an entry.</summary>

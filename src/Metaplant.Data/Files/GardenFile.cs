@@ -33,6 +33,29 @@ public sealed class GardenFile(string folder)
         File.SetUnixFileMode(path, OwnerFolder);
     }
 
+    /// <summary>A file for what only passes through; it is gone when it is closed.</summary>
+    public FileStream PassingFile() => new(
+        System.IO.Path.Combine(Folder, $"passing-{Guid.NewGuid():n}"),
+        new FileStreamOptions { Mode = FileMode.CreateNew, Access = FileAccess.ReadWrite, Share = FileShare.Read, Options = FileOptions.DeleteOnClose | FileOptions.Asynchronous, UnixCreateMode = OwnerFile });
+
+    /// <summary>Receives a whole stream into such a file, so that many large ones at once need no large memory.</summary>
+    public async Task<FileStream> ReceiveAsync(Stream from, CancellationToken cancel = default)
+    {
+        var passing = PassingFile();
+        try
+        {
+            await from.CopyToAsync(passing, cancel);
+            await passing.FlushAsync(cancel);
+            passing.Position = 0;
+            return passing;
+        }
+        catch
+        {
+            await passing.DisposeAsync();
+            throw;
+        }
+    }
+
     /// <summary>Closes the files of the garden to everybody but their owner. SQLite gives its write-ahead file the mode of the garden.</summary>
     internal void CloseToOthers()
     {

@@ -45,9 +45,16 @@ public abstract record Opening
         return await BringForwardAsync(file, backups, examined.Soundness == Soundness.Sound, now, cancel);
     }
 
+    /// <summary>What only passed through when the power went.</summary>
+    private static void ForgetPassing(GardenFile file)
+    {
+        foreach (var left in Directory.GetFiles(file.Folder, "passing-*").Concat(Directory.GetFiles(file.Folder, "restoring.db*"))) File.Delete(left);
+    }
+
     private static async Task<Opening> BringForwardAsync(GardenFile file, GardenBackups backups, bool existed, DateTime now, CancellationToken cancel)
     {
         file.CloseToOthers();
+        ForgetPassing(file);
         try
         {
             await using var garden = new GardenContext(file.Options);

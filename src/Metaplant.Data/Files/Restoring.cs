@@ -46,12 +46,18 @@ public static class Restoring
     /// <summary>Moves the garden and what lies beside it into a folder named after the time, and says which; nothing when there is nothing.</summary>
     internal static void SetAside(GardenFile file, DateTime now)
     {
-        var old = Directory.GetFiles(file.Folder, "garden.db").Concat(Directory.GetFiles(file.Folder, "garden.db-*")).ToList();
+        // A link that leads nowhere and a folder of that name are in the way as well.
+        var old = new DirectoryInfo(file.Folder).EnumerateFileSystemInfos("garden.db*").ToList();
         if (old.Count == 0) return;
         var aside = Path.Combine(file.Folder, "set-aside", now.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture));
         for (var i = 2; Directory.Exists(aside); i++) aside = $"{aside.TrimEnd('-', '0', '1', '2', '3', '4', '5', '6', '7', '8', '9')}-{i}";
         GardenFile.MakeFolder(aside);
-        foreach (var part in old) File.Move(part, Path.Combine(aside, Path.GetFileName(part)));
+        foreach (var part in old)
+        {
+            var target = Path.Combine(aside, part.Name);
+            if (part is DirectoryInfo folder) folder.MoveTo(target);
+            else File.Move(part.FullName, target);
+        }
     }
 
     /// <summary>A copy of the backup, brought to the present form and examined, under another name in the same folder.</summary>

@@ -1,3 +1,4 @@
+using System.Runtime.InteropServices;
 using SkiaSharp;
 
 namespace Metaplant.Data.Photos;
@@ -15,10 +16,13 @@ public static class PictureReading
     /// <summary>More than this many points is no photograph of a pallet but a trap.</summary>
     private const long MostPixels = 40_000_000;
 
+    /// <summary>A PNG that comes in ever finer passes is held twice while it is read.</summary>
+    private const long MostInterlaced = 10_000_000;
+
     private static readonly SemaphoreSlim OneAtATime = new(1, 1);
 
-    /// <summary>Reads a picture, or says in a sentence why it cannot.</summary>
-    public static async Task<(Picture? Picture, string? Why)> ReadAsync(byte[] file, CancellationToken cancel = default)
+    /// <summary>Reads the picture in a file, or says in a sentence why it cannot.</summary>
+    public static async Task<(Picture? Picture, string? Why)> ReadAsync(string file, CancellationToken cancel = default)
     {
         await OneAtATime.WaitAsync(cancel);
         try
@@ -39,17 +43,21 @@ public static class PictureReading
         return codec is { EncodedFormat: SKEncodedImageFormat.Jpeg } && codec.Info.Width <= LongestSide && codec.Info.Height <= LongestSide;
     }
 
-    private static (Picture? Picture, string? Why) Read(byte[] file)
+    private static (Picture? Picture, string? Why) Read(string file)
     {
-        if (OtherForm(file) is { } other) return (null, other);
-        using var data = SKData.CreateCopy(file);
-        using var codec = SKCodec.Create(data);
+        var head = Head(file);
+        if (OtherForm(head) is { } other) return (null, other);
+        // From the file, so that what is sent is never held whole beside what is drawn from it.
+        using var codec = SKCodec.Create(file);
         if (codec is null || codec.EncodedFormat is not (SKEncodedImageFormat.Jpeg or SKEncodedImageFormat.Png or SKEncodedImageFormat.Webp)) return (null, "This is no picture that can be read. JPEG, PNG and WebP can.");
-        if ((long)codec.Info.Width * codec.Info.Height > MostPixels) return (null, "The picture has more than 40 million points. Send it smaller, or as the camera’s ordinary JPEG.");
-        using var decoded = Decode(codec);
-        if (decoded is null) return (null, "The picture is damaged or only half there.");
+        var points = (long)codec.Info.Width * codec.Info.Height;
+        if (points > MostPixels) return (null, "The picture has more than 40 million points. Send it smaller, or as the camera’s ordinary JPEG.");
+        if (points > MostInterlaced && IsInterlaced(head)) return (null, "An interlaced PNG may have up to 10 million points. Send it as JPEG.");
+        var whole = Decode(codec);
+        if (whole is null) return (null, "The picture is damaged or only half there.");
+        using var decoded = Halved(whole);
         using var kept = Upright(decoded, codec.EncodedOrigin, LongestSide);
-        using var small = Upright(kept, SKEncodedOrigin.TopLeft, ThumbnailSide);
+        using var small = Upright(kept, SKEncodedOrigin.TopLeft, ThumbnailSide, SKMipmapMode.Linear);
         return (new(Jpeg(kept), Jpeg(small), kept.Width, kept.Height), null);
     }
 
@@ -61,6 +69,16 @@ public static class PictureReading
         return file.StartsWith("II*\0"u8) || file.StartsWith("MM\0*"u8) ? "This is a TIFF or a camera’s raw picture. Send it as JPEG." : null;
     }
 
+    /// <summary>As many first bytes as the rules about forms look at.</summary>
+    private static byte[] Head(string file)
+    {
+        using var stream = File.OpenRead(file);
+        var head = new byte[32];
+        return head[..stream.ReadAtLeast(head, head.Length, throwOnEndOfStream: false)];
+    }
+
+    private static bool IsInterlaced(ReadOnlySpan<byte> head) => head.Length > 28 && head[1..4].SequenceEqual("PNG"u8) && head[28] != 0;
+
     /// <summary>Decoded as small as the form allows while it still fills a screen. Null when any of it is missing.</summary>
     private static SKBitmap? Decode(SKCodec codec)
     {
@@ -68,14 +86,68 @@ public static class PictureReading
         var size = codec.GetScaledDimensions(wanted);
         // A form that scales in steps may offer one step too small.
         if (Math.Max(size.Width, size.Height) < Math.Min(LongestSide, Math.Max(codec.Info.Width, codec.Info.Height))) size = codec.GetScaledDimensions(Math.Min(1, wanted * 2));
-        var bitmap = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
+        // What is drawn much smaller anyway is read in half the memory: the mean of several points has the finer steps again.
+        var large = Math.Max(size.Width, size.Height) >= 2 * LongestSide && codec.Info.AlphaType == SKAlphaType.Opaque;
+        var bitmap = new SKBitmap(large ? new(size.Width, size.Height, SKColorType.Rgb565, SKAlphaType.Opaque) : new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
         if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) == SKCodecResult.Success) return bitmap;
         bitmap.Dispose();
         return null;
     }
 
+    /// <summary>
+    /// The mean of each square of points, where the picture is at least twice as large as it will be kept: drawing it smaller in one step would leave points out, and in ever smaller copies would take more memory. Takes the whole one's place.
+    /// </summary>
+    private static SKBitmap Halved(SKBitmap whole)
+    {
+        var n = Math.Max(whole.Width, whole.Height) / LongestSide;
+        if (n < 2 || Math.Min(whole.Width, whole.Height) < n) return whole;
+        using (whole)
+        {
+            var small = new SKBitmap(new SKImageInfo(whole.Width / n, whole.Height / n, SKColorType.Rgba8888, SKAlphaType.Premul));
+            ReadOnlySpan<byte> from = whole.GetPixelSpan();
+            var to = small.GetPixelSpan();
+            for (var y = 0; y < small.Height; y++)
+            {
+                for (var x = 0; x < small.Width; x++)
+                {
+                    var point = to[((y * small.RowBytes) + (x * 4))..];
+                    if (whole.ColorType == SKColorType.Rgb565) MeanOf565(from[(y * n * whole.RowBytes)..], whole.RowBytes, x * n, n, point);
+                    else Mean(from[(y * n * whole.RowBytes)..], whole.RowBytes, x * n, n, point);
+                }
+            }
+
+            return small;
+        }
+    }
+
+    private static void Mean(ReadOnlySpan<byte> rows, int rowBytes, int left, int n, Span<byte> to)
+    {
+        int r = 0, g = 0, b = 0, a = 0;
+        for (var y = 0; y < n; y++)
+        {
+            var row = rows.Slice((y * rowBytes) + (left * 4), n * 4);
+            for (var i = 0; i < row.Length; i += 4) (r, g, b, a) = (r + row[i], g + row[i + 1], b + row[i + 2], a + row[i + 3]);
+        }
+
+        var count = n * n;
+        (to[0], to[1], to[2], to[3]) = ((byte)(r / count), (byte)(g / count), (byte)(b / count), (byte)(a / count));
+    }
+
+    /// <summary>The same of points of 5, 6 and 5 bits.</summary>
+    private static void MeanOf565(ReadOnlySpan<byte> rows, int rowBytes, int left, int n, Span<byte> to)
+    {
+        int r = 0, g = 0, b = 0;
+        for (var y = 0; y < n; y++)
+        {
+            foreach (var point in MemoryMarshal.Cast<byte, ushort>(rows.Slice((y * rowBytes) + (left * 2), n * 2))) (r, g, b) = (r + (point >> 11), g + ((point >> 5) & 63), b + (point & 31));
+        }
+
+        var count = n * n;
+        (to[0], to[1], to[2], to[3]) = ((byte)(r * 255 / (31 * count)), (byte)(g * 255 / (63 * count)), (byte)(b * 255 / (31 * count)), 255);
+    }
+
     /// <summary>Within so many points a side, and turned as the camera says it was held, in one drawing; the camera's note itself is not kept. What is clear becomes white.</summary>
-    private static SKBitmap Upright(SKBitmap bitmap, SKEncodedOrigin origin, int side)
+    private static SKBitmap Upright(SKBitmap bitmap, SKEncodedOrigin origin, int side, SKMipmapMode mipmap = SKMipmapMode.None)
     {
         var degrees = origin switch { SKEncodedOrigin.RightTop => 90, SKEncodedOrigin.BottomRight => 180, SKEncodedOrigin.LeftBottom => 270, _ => 0 };
         var scale = Math.Min(1, (float)side / Math.Max(bitmap.Width, bitmap.Height));
@@ -86,7 +158,7 @@ public static class PictureReading
         canvas.Translate(turned.Width / 2f, turned.Height / 2f);
         canvas.RotateDegrees(degrees);
         using var image = SKImage.FromPixels(bitmap.PeekPixels());
-        canvas.DrawImage(image, SKRect.Create(-width / 2f, -height / 2f, width, height), new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
+        canvas.DrawImage(image, SKRect.Create(-width / 2f, -height / 2f, width, height), mipmap == SKMipmapMode.None ? new SKSamplingOptions(SKCubicResampler.Mitchell) : new SKSamplingOptions(SKFilterMode.Linear, mipmap));
         return turned;
     }
 

@@ -23,7 +23,7 @@ internal static class SettingsForm
 
         foreach (var entry in await garden.Journal.Where(j => j.Changes.Contains(Table)).ToListAsync(cancel))
         {
-            var changes = JsonSerializer.Deserialize<List<RowChange>>(entry.Changes)!;
+            if (entry.ReadChanges() is not { } changes) continue;
             entry.Keep([.. changes.SelectMany(c => IsOneRow(c) ? Split(c) : [c])]);
         }
 

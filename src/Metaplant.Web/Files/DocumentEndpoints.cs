@@ -31,7 +31,7 @@ internal static class DocumentEndpoints
     private static async Task<FileStreamHttpResult> Archive(GardenContext garden, GardenFile file, PhotoFolder photos, CancellationToken cancel)
     {
         // Through a file, so that a large garden needs no large memory and an archive cut short is never sent as one.
-        var passing = PassingFile(file);
+        var passing = file.PassingFile();
         try
         {
             await GardenArchive.WriteAsync(garden, photos, passing, cancel);
@@ -47,7 +47,7 @@ internal static class DocumentEndpoints
 
     private static async Task<Results<Ok<Differences>, ValidationProblem>> Preview(HttpRequest request, GardenContext garden, GardenFile file, PhotoFolder photos, CancellationToken cancel)
     {
-        await using var body = await ReceiveAsync(request, file, cancel);
+        await using var body = await file.ReceiveAsync(request.Body, cancel);
         var rows = await GardenArchive.ReadAsync(body, cancel);
         if (!rows.Ok) return Problems.Refuse(rows.Problems);
         var brought = await GardenArchive.PhotographsAsync(body, cancel);
@@ -57,7 +57,7 @@ internal static class DocumentEndpoints
     /// <summary>All of it or nothing. The garden as it is now is kept as a backup first; where that fails nothing is taken in, since it could not be taken back.</summary>
     private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> Keep(HttpRequest request, GardenContext garden, GardenFile file, GardenBackups backups, PhotoFolder photos, WriteGate gate, DoorBook book, TimeProvider time, CancellationToken cancel)
     {
-        await using var body = await ReceiveAsync(request, file, cancel);
+        await using var body = await file.ReceiveAsync(request.Body, cancel);
         var rows = await GardenArchive.ReadAsync(body, cancel);
         if (!rows.Ok) return Problems.Refuse(rows.Problems);
         await GardenArchive.UnpackAsync(body, rows.Value, photos, cancel);
@@ -67,24 +67,4 @@ internal static class DocumentEndpoints
         foreach (var invitation in book.Invitations) book.Withdraw(invitation.Id);
         return TypedResults.NoContent();
     }
-
-    private static async Task<FileStream> ReceiveAsync(HttpRequest request, GardenFile file, CancellationToken cancel)
-    {
-        var passing = PassingFile(file);
-        try
-        {
-            await request.Body.CopyToAsync(passing, cancel);
-            return passing;
-        }
-        catch
-        {
-            await passing.DisposeAsync();
-            throw;
-        }
-    }
-
-    /// <summary>A file that is gone when it is closed.</summary>
-    private static FileStream PassingFile(GardenFile file) => new(
-        Path.Combine(file.Folder, $"passing-{Guid.NewGuid():n}"),
-        new FileStreamOptions { Mode = FileMode.CreateNew, Access = FileAccess.ReadWrite, Options = FileOptions.DeleteOnClose | FileOptions.Asynchronous, UnixCreateMode = UnixFileMode.UserRead | UnixFileMode.UserWrite });
 }

@@ -1,4 +1,5 @@
 using Metaplant.Data;
+using Metaplant.Data.Files;
 using Metaplant.Data.Photos;
 using Metaplant.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -23,13 +24,12 @@ internal static class PhotoEndpoints
         api.MapGet("/photos/{id:int}/small", (int id, GardenContext garden, PhotoFolder photos, CancellationToken cancel) => File(id, true, garden, photos, cancel)).WithName("smallPhoto").ExcludeFromDescription();
     }
 
-    private static async Task<Results<Created<PhotoDto>, ValidationProblem, ProblemHttpResult>> Add(int id, HttpRequest request, GardenContext garden, PhotoFolder photos, WriteGate gate, TimeProvider time, CancellationToken cancel)
+    private static async Task<Results<Created<PhotoDto>, ValidationProblem, ProblemHttpResult>> Add(int id, HttpRequest request, GardenContext garden, GardenFile file, PhotoFolder photos, WriteGate gate, TimeProvider time, CancellationToken cancel)
     {
         if (request.ContentLength > PhotoFolder.LargestFile) return Problems.Refuse("photo", "A photograph may have up to 10 MB.");
         if (!await garden.Things.AnyAsync(t => t.Id == id, cancel)) return Problems.NotHere("That thing is no longer on the heap.");
-        using var body = new MemoryStream();
-        await request.Body.CopyToAsync(body, cancel);
-        var (picture, why) = await PictureReading.ReadAsync(body.ToArray(), cancel);
+        await using var body = await file.ReceiveAsync(request.Body, cancel);
+        var (picture, why) = await PictureReading.ReadAsync(body.Name, cancel);
         if (picture is null) return Problems.Refuse("photo", why!);
         // Counted in its turn, so that many at once do not become too many.
         await using var turn = await gate.EnterAsync(garden, cancel);
