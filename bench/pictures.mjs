@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 
 const url = 'http://127.0.0.1:5997';
+const network = 'http://127.0.0.2:5997';
 const folder = mkdtempSync(join(tmpdir(), 'metaplant-pictures-'));
 const into = resolve('docs/screenshots');
 mkdirSync(into, { recursive: true });
@@ -21,19 +22,33 @@ const views = [
   ['make', '/make/2', 'h1, h2'],
   ['sums', '/sums/post-embedment', '.answer .large'],
   ['house-rules', '/house-rules', '.rules fieldset'],
+  ['garden-file', '/house-rules/file', '.backups', null, null, (page) => page.getByRole('button', { name: 'Keep one now' }).click()],
   ['phone', '/gather/10', '.judged', null, { width: 390, height: 844 }],
   ['phone-sums', '/sums/board-span', '.first .large', null, { width: 390, height: 844 }],
 ];
 
-const server = spawn('dotnet', ['.build/server/Metaplant.Web.dll', '--contentRoot', resolve('src/Metaplant.Web'), '--data', folder, '--urls', url, '--demo', '1', '--Logging:LogLevel:Default=None'], { stdio: 'ignore' });
+/** What somebody sees who was invited to help with one project. */
+async function helper(browser) {
+  const sent = await fetch(`${url}/api/door/invitations`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ for: 'Ilka', project: 1, hours: 4 }) });
+  const { code } = await sent.json();
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true });
+  await page.goto(`${network}/#/helper/${code}`);
+  await page.getByRole('button', { name: 'Come in' }).click();
+  await page.getByRole('checkbox').first().check();
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: join(into, 'phone-helper.png') });
+}
+
+const server = spawn('dotnet', ['.build/server/Metaplant.Web.dll', '--contentRoot', resolve('src/Metaplant.Web'), '--data', folder, '--urls', `${url};${network}`, '--host', '127.0.0.2', '--demo', '1', '--Logging:LogLevel:Default=None'], { stdio: 'ignore' });
 try {
   for (let i = 0; i < 600; i++) {
     try { await fetch(`${url}/api/nothing`); break; } catch { await new Promise((r) => setTimeout(r, 100)); }
   }
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
-  for (const [name, path, ready, first, size] of views) {
+  for (const [name, path, ready, first, size, before] of views) {
     const page = await browser.newPage({ viewport: size ?? { width: 1280, height: 800 }, isMobile: Boolean(size), hasTouch: Boolean(size) });
     await page.goto(`${url}/#${path}`);
+    if (before) await before(page);
     await page.locator(ready).first().waitFor();
     if (first) await first(page);
     await page.getByText(/\d+ will do/).first().waitFor();
@@ -41,6 +56,7 @@ try {
     await page.screenshot({ path: join(into, `${name}.png`) });
     await page.close();
   }
+  await helper(browser);
   await browser.close();
 } finally {
   server.kill();

@@ -11,7 +11,14 @@ internal sealed class UntilChanged : IOutputCachePolicy
 {
     public const string Policy = "until-changed";
 
-    public static void Add(OutputCacheOptions options) => options.AddPolicy(Policy, b => b.AddPolicy<UntilChanged>().Expire(TimeSpan.FromHours(1)).SetVaryByHeader("Accept-Encoding"), excludeDefaultPolicy: true);
+    /// <summary>All that is kept, bytes: a few answers of a large garden. What a change made old is never asked for again.</summary>
+    private const long Kept = 16_000_000;
+
+    public static void Add(OutputCacheOptions options)
+    {
+        options.SizeLimit = Kept;
+        options.AddPolicy(Policy, b => b.AddPolicy<UntilChanged>().Expire(TimeSpan.FromHours(1)).SetVaryByHeader("Accept-Encoding"), excludeDefaultPolicy: true);
+    }
 
     /// <summary>The garden's version is part of the key and is asked before reading, so that what changes meanwhile makes the next request read again.</summary>
     public ValueTask CacheRequestAsync(OutputCacheContext context, CancellationToken cancellation)

@@ -32,6 +32,29 @@ public sealed class CsvTests : IAsyncLifetime
         }
     }
 
+    [Theory]
+    [InlineData("'quoted")]
+    [InlineData("'=1+1")]
+    [InlineData("=1+1")]
+    [InlineData("''")]
+    [InlineData("''-x")]
+    [InlineData("@home")]
+    [InlineData("  blanks before, and after  ")]
+    [InlineData("\ttab")]
+    [InlineData("two\nlines, \"quotes\"")]
+    public async Task Words_come_in_again_as_they_went_out_whatever_they_begin_with(string words)
+    {
+        await using var one = new GardenServer();
+        (await one.PostAsync("/api/things", new { name = "Odd", kind = "bucket", remark = words, place = words })).Status.ShouldBe(HttpStatusCode.Created);
+        var file = await one.Http.GetStringAsync("/api/things/csv", Cancel);
+        // A spreadsheet takes none of it for a formula.
+        "=+-@\t".ShouldAllBe(start => !file.Contains($",{start}") && !file.Contains($",\"{start}"));
+        await using var other = new GardenServer();
+        (await Send(other, "/api/things/csv", file)).Item1.ShouldBe(HttpStatusCode.OK);
+        var odd = (await other.GetAsync("/api/things")).AsArray()[^1]!;
+        ((string)odd["remark"]!, (string)odd["place"]!).ShouldBe((words, words));
+    }
+
     [Fact]
     public async Task A_file_of_five_hundred_bad_rows_is_refused_row_by_row_and_leaves_nothing()
     {

@@ -3,7 +3,11 @@ using System.Net.Http.Json;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Http;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.AspNetCore.Routing;
+using Microsoft.Data.Sqlite;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace Metaplant.Web.Tests;
 
@@ -66,6 +70,32 @@ internal sealed class GardenServer : IAsyncDisposable
         var client = factory.CreateClient();
         client.DefaultRequestHeaders.Add("X-Metaplant", "1");
         return client;
+    }
+
+    /// <summary>Every endpoint there is.</summary>
+    public IReadOnlyList<Endpoint> Endpoints() => [.. factory.Services.GetServices<EndpointDataSource>().SelectMany(d => d.Endpoints)];
+
+    /// <summary>A client that sends nothing of itself.</summary>
+    public HttpClient Bare() => factory.CreateClient();
+
+    /// <summary>Does something to the file that no Metaplant would.</summary>
+    public async Task ExecuteAsync(string statement)
+    {
+        await using var file = new SqliteConnection($"Data Source={Path.Combine(Folder, "garden.db")};Pooling=False");
+        await file.OpenAsync();
+        await using var command = file.CreateCommand();
+        command.CommandText = statement;
+        await command.ExecuteNonQueryAsync();
+    }
+
+    /// <summary>A number that the file holds.</summary>
+    public async Task<long> AskAsync(string question)
+    {
+        await using var file = new SqliteConnection($"Data Source={Path.Combine(Folder, "garden.db")};Pooling=False");
+        await file.OpenAsync();
+        await using var command = file.CreateCommand();
+        command.CommandText = question;
+        return (long)(await command.ExecuteScalarAsync())!;
     }
 
     /// <summary>Adds a thing and returns it; the measures left out are the typical ones.</summary>

@@ -60,6 +60,19 @@ public sealed class HostileInputTests : IAsyncLifetime
         response.StatusCode.ShouldBe(HttpStatusCode.Forbidden);
     }
 
+    [Theory]
+    [InlineData("/api/things/bulk", "{\"things\":[null]}")]
+    [InlineData("/api/things/preview", "{\"kind\":\"board\",\"faults\":[null]}")]
+    [InlineData("/api/things/preview", "{\"kind\":\"board\",\"findings\":[null]}")]
+    [InlineData("/api/sticks/sort", "{\"sticks\":[null],\"count\":2}")]
+    [InlineData("/api/things/preview", "{\"kind\":\"board\",\"history\":[\"x\",null]}")]
+    public async Task Null_inside_a_list_is_refused_at_its_field(string path, string body)
+    {
+        using var content = new StringContent(body, Encoding.UTF8, "application/json");
+        using var response = await server.Http.PostAsync(path, content, TestContext.Current.CancellationToken);
+        response.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+    }
+
     [Fact]
     public async Task Nothing_from_elsewhere_may_run_in_the_page()
     {

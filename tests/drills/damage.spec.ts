@@ -223,6 +223,8 @@ test('a disk that takes no more: nothing is half-kept, and it is said', async ()
     expect(brought.text).toContain('Nothing of this was saved');
     const photo = await send(`${server.url}/api/things/1/photos`, 'POST', png(1500, 1500, plain(1500, 1500)), { 'content-type': 'image/png', 'X-Metaplant': '1' });
     expect([201, 507]).toContain(photo.status);
+    const pictures = join(server.folder, 'photos');
+    expect(readdirSync(pictures).filter((f) => !f.endsWith('.jpg') || readFileSync(join(pictures, f)).length === 0), 'half a photograph').toEqual([]);
     rmSync(filler);
     const names = (await read<Thing[]>(`${server.url}/api/things`)).map((t) => t.name);
     expect(names.filter((n) => n.startsWith('Full ')).sort()).toEqual(kept.sort());

@@ -19,9 +19,9 @@ public sealed record Board(Fit Fit, IReadOnlyList<View> Views, IReadOnlyList<Sli
 public static class DrawingBoard
 {
     /// <summary>
-    /// The board, or why these settings cannot be made of this heap. Settings are moved to the nearest stops first; a parameter not given takes its default.
+    /// The board, or why these settings cannot be made of this heap. Settings are moved to the nearest stops first; a parameter not given takes its default. Stopped between one notch and the next.
     /// </summary>
-    public static Outcome<Board> Open(IDesign design, Source source, IReadOnlyDictionary<string, double> given, Brief brief, Heap heap)
+    public static Outcome<Board> Open(IDesign design, Source source, IReadOnlyDictionary<string, double> given, Brief brief, Heap heap, CancellationToken cancel = default)
     {
         var parameters = design.Parameters(source);
         var settings = Settings.Snap(parameters, given);
@@ -35,6 +35,7 @@ public static class DrawingBoard
 
         Verdict? VerdictAt(string id, double value)
         {
+            cancel.ThrowIfCancellationRequested();
             var draft = design.Draft(source, settings.With(id, value), brief);
             return draft.Ok ? Assessor.HoldsAndDrains(draft.Value, brief) : null;
         }

@@ -26,6 +26,9 @@ public sealed record Finding(string Id, FindingGroup Group, string Words, Func<H
     /// </summary>
     public bool GoesWithPieces => Id is not (Findings.LookedOver or Findings.HeldWater) && (Decides || Group != FindingGroup.Faults);
 
+    /// <summary>True for what makes a thing less fit, or less to be cut; never for what speaks for it.</summary>
+    public bool CountsAgainst => Judge is not null || NoCutting || Id is Findings.PalletWood;
+
     public bool CanBeOn(Substance substance) => On?.Invoke(substance) ?? true;
 }
 

@@ -25,7 +25,7 @@ public sealed record Mended(Thing Thing, IReadOnlyList<string> Changes);
 public static class Mending
 {
     /// <summary>
-    /// The thing as the given kind, or as its own when null. A measure that cannot be is put back to the typical one and counts as not taken; a sign this kind is not asked about goes into its history;
+    /// The thing as the given kind, or as its own when null. A measure that cannot be is put back to the typical one and counts as not taken; a sign this kind is not asked about goes into its history where it counts against it, and no longer counts where it spoke for it;
     /// a sign nobody knows any more makes its past unknown; after any change of what was seen it has to be looked at again.
     /// Refused when the kind does not exist, or the name or count cannot be.
     /// </summary>
@@ -77,10 +77,11 @@ public static class Mending
     {
         List<string> findings = [.. kept.Findings.Where(kind.LookFor.Contains)];
         List<string> history = [.. kept.History.Where(h => Findings.Find(h) is not null)];
-        foreach (var moved in kept.Findings.Where(f => Findings.Find(f) is not null && !kind.LookFor.Contains(f) && f != Findings.LookedOver))
+        foreach (var sign in kept.Findings.Where(f => !kind.LookFor.Contains(f) && f != Findings.LookedOver).Select(Findings.Find).OfType<Finding>())
         {
-            history.Add(moved);
-            changes.Add($"“{Findings.Find(moved)!.Words}” goes into its history.");
+            // What spoke for it was seen on another kind and speaks for it no longer; what spoke against it still does.
+            if (sign.CountsAgainst) history.Add(sign.Id);
+            changes.Add(sign.CountsAgainst ? $"“{sign.Words}” goes into its history." : $"“{sign.Words}” is not asked about on a {kind.Name.ToLowerInvariant()} and counts no longer.");
         }
 
         List<string> lost = [.. kept.Findings.Concat(kept.History).Where(f => Findings.Find(f) is null).Distinct(StringComparer.Ordinal)];

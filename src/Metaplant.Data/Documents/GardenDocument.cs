@@ -1,8 +1,9 @@
+using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using System.Text.Json.Serialization;
-using System.Text.Encodings.Web;
+using System.Text.Json.Serialization.Metadata;
 using Metaplant.Core.Building;
 using Metaplant.Core.Salvage;
 
@@ -25,6 +26,7 @@ public sealed record GardenDocument(
         RespectRequiredConstructorParameters = true,
         UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
         NumberHandling = JsonNumberHandling.Strict,
+        TypeInfoResolver = new DefaultJsonTypeInfoResolver(),
         // The file is read as a file and by people; it is never part of a page.
         Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
         Converters = { new JsonStringEnumConverter() },

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Json.Serialization;
 using Metaplant.Core.Building;
 
 namespace Metaplant.Data.Settings;
@@ -10,6 +11,10 @@ public static class SettingRows
     public const string Units = "units";
 
     private const string Nothing = "null";
+
+    /// <summary>Words stay what they mean when their order changes; numbers, as once kept, are still read.</summary>
+    private static readonly JsonSerializerOptions Json = new() { Converters = { new JsonStringEnumConverter() } };
+
     private const string RulePart = "rule/";
     private const string ConstantPart = "constant/";
     private const string MeasurePart = "measure/";
@@ -28,7 +33,7 @@ public static class SettingRows
     {
         var row = await garden.Settings.FindAsync([key], cancel);
         // A measure that a garden begins with is taken away by saying so.
-        var text = value is not null ? JsonSerializer.Serialize(value) : key.StartsWith(MeasurePart, StringComparison.Ordinal) && GardenSettings.FirstMeasures.ContainsKey(key[MeasurePart.Length..]) ? Nothing : null;
+        var text = value is not null ? JsonSerializer.Serialize(value, Json) : key.StartsWith(MeasurePart, StringComparison.Ordinal) && GardenSettings.FirstMeasures.ContainsKey(key[MeasurePart.Length..]) ? Nothing : null;
         if (text is null && row is not null) garden.Settings.Remove(row);
         else if (text is not null && row is not null) row.Value = text;
         else if (text is not null) garden.Settings.Add(new() { Key = key, Value = text });
@@ -42,7 +47,7 @@ public static class SettingRows
         return new(One(Name) ?? GardenSettings.Default.Name, One(Units) ?? GardenSettings.Default.Units, Part(RulePart, v => v.Deserialize<string>()!), Part(ConstantPart, v => v.Deserialize<double>()))
         {
             Measures = measures,
-            Tools = Part(ToolPart, v => v.Deserialize<ShelvedTool>()!),
+            Tools = Part(ToolPart, v => v.Deserialize<ShelvedTool>(Json)!),
         };
 
         string? One(string key) => rows.TryGetValue(key, out var text) && TryRead(text, v => v.Deserialize<string>()!, out var value) ? value : null;
@@ -64,8 +69,8 @@ public static class SettingRows
     {
         var rows = new Dictionary<string, string>(StringComparer.Ordinal) { [Name] = JsonSerializer.Serialize(settings.Name), [Units] = JsonSerializer.Serialize(settings.Units) };
         foreach (var (id, school) in settings.Rules) rows[Rule(id)] = JsonSerializer.Serialize(school);
-        foreach (var (id, value) in settings.Constants) rows[Constant(id)] = JsonSerializer.Serialize(value);
-        foreach (var (name, tool) in settings.Tools) rows[Tool(name)] = JsonSerializer.Serialize(tool);
+        foreach (var (id, value) in settings.Constants) rows[Constant(id)] = JsonSerializer.Serialize(value, Json);
+        foreach (var (name, tool) in settings.Tools) rows[Tool(name)] = JsonSerializer.Serialize(tool, Json);
         foreach (var gone in GardenSettings.FirstMeasures.Keys.Except(settings.Measures.Keys)) rows[Measure(gone)] = Nothing;
         foreach (var (name, volume) in settings.Measures.Where(m => !GardenSettings.FirstMeasures.TryGetValue(m.Key, out var first) || !first.Equals(m.Value))) rows[Measure(name)] = JsonSerializer.Serialize(volume);
         return rows;

@@ -14,6 +14,8 @@ public sealed record Address(string? Host)
     {
         var (to, from) = (http.Connection.LocalIpAddress, http.Connection.RemoteIpAddress);
         if (to is null || from is null) return true;
+        // What a proxy on this machine passes on comes from somebody else.
+        if (http.Request.Headers.ContainsKey("X-Forwarded-For") || http.Request.Headers.ContainsKey("Forwarded") || http.Request.Headers.ContainsKey("Via")) return false;
         return IPAddress.IsLoopback(to) && IPAddress.IsLoopback(from) && !string.Equals(Plain(to), Host, StringComparison.Ordinal);
     }
 

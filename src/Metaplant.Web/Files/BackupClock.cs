@@ -2,7 +2,7 @@ using Metaplant.Data.Files;
 
 namespace Metaplant.Web.Files;
 
-/// <summary>Keeps the backup of each day while the server runs, and not only when it starts.</summary>
+/// <summary>Keeps the backup of each day, and sweeps, while the server runs and not only when it starts.</summary>
 internal sealed partial class BackupClock(GardenBackups backups, GardenState state, TimeProvider time, ILogger<BackupClock> log) : BackgroundService
 {
     private static readonly TimeSpan Every = TimeSpan.FromHours(1);
@@ -12,7 +12,9 @@ internal sealed partial class BackupClock(GardenBackups backups, GardenState sta
         using var timer = new PeriodicTimer(Every, time);
         while (await timer.WaitForNextTickAsync(stoppingToken))
         {
-            if (state.Hurt is null && !backups.KeepDay(DateOnly.FromDateTime(time.GetLocalNow().DateTime))) NoBackup(log, backups.Warning);
+            if (state.Hurt is not null) continue;
+            if (!backups.KeepDay(DateOnly.FromDateTime(time.GetLocalNow().DateTime))) NoBackup(log, backups.Warning);
+            state.Sweep();
         }
     }
 

@@ -26,12 +26,19 @@ public sealed class GardenState(GardenFile file, GardenBackups backups, PhotoFol
                 await using (var garden = new GardenContext(file.Options))
                 {
                     if (demonstration) await SlipwayYard.PlantAsync(garden, cancel);
-                    photos.Sweep(garden.PhotosNamed(), time.GetUtcNow().UtcDateTime);
                 }
 
+                Sweep();
                 Hurt = null;
                 return null;
         }
+    }
+
+    /// <summary>Deletes files of photographs that neither the garden nor its journal names.</summary>
+    public void Sweep()
+    {
+        using var garden = new GardenContext(file.Options);
+        photos.Sweep(garden.PhotosNamed(), time.GetUtcNow().UtcDateTime);
     }
 
     /// <summary>Asked when reading or writing failed in a way that a damaged file does: from then on only what restores it is answered, if it is.</summary>

@@ -51,12 +51,12 @@ internal static class HeapEndpoints
         return TypedResults.Ok(new PreviewDto(
             ViewDto.Of(thing.Kind.Draw(thing.Measures)), judgement.Fitness, judgement.NotLookedAtYet, judgement.Open, [.. thing.NotTaken.Select(f => f.Id)], judgement.MayCut, ThingDto.ReasonsOf(judgement),
             judgement.Fitness == Fitness.Refused ? [] : WaysOf(thing, judgement, settings.ToolShelf),
-            thing.Kind.FaultParts(thing.Measures), CanMake(thing, judgement, rest, settings),
+            thing.Kind.FaultParts(thing.Measures), CanMake(thing, judgement, rest, settings, cancel),
             UsablePart.Of(thing), HandlingAdvice.For(thing, judgement), Lives.Of(thing.Substance, thing.Condition)));
     }
 
     /// <summary>What this one batch could be the main stuff of, with everything else on the heap to help.</summary>
-    private static List<CanMakeDto> CanMake(Thing thing, Judgement judgement, Core.Salvage.Heap rest, GardenSettings settings)
+    private static List<CanMakeDto> CanMake(Thing thing, Judgement judgement, Core.Salvage.Heap rest, GardenSettings settings, CancellationToken cancel)
     {
         var alone = new HeapThing(thing, judgement, thing.Count);
         var brief = Brief.Default with { Handbook = settings.Handbook };
@@ -65,7 +65,7 @@ internal static class HeapEndpoints
         {
             var (sources, others) = design.Find(new([alone]));
             if (sources.Count == 0 && others.Count == 0) continue;
-            var match = Matcher.Match(design, new([alone, .. rest.Things.Where(t => !IsMain(design, t))]), brief, Aim.MostSoil);
+            var match = Matcher.Match(design, new([alone, .. rest.Things.Where(t => !IsMain(design, t))]), brief, Aim.MostSoil, cancel);
             var fit = match.Best;
             made.Add(new(
                 design.Id, design.Name, match.Standing, fit?.Blueprint.Size, fit?.Assessment.Grow.Litres?.Value, fit?.Assessment.Drain.Words, fit?.Assessment.Hold.Words, fit?.Assessment.Worst,

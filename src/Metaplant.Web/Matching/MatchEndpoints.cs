@@ -53,24 +53,24 @@ internal static partial class MatchEndpoints
         var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var heap = await garden.HeapAsync(settings.HouseRules, input.Project, cancel);
-        var board = Find(input, heap, brief.Value);
+        var board = Find(input, heap, brief.Value, cancel);
         return board.Ok ? TypedResults.Ok(BoardDto.Of(board.Value, brief.Value, heap)) : Problems.Refuse(board.Problems);
     }
 
     /// <summary>The design opened on the source asked for, or on the best when none is named.</summary>
-    internal static Outcome<Board> Find(BoardInput input, Core.Salvage.Heap heap, Brief brief)
+    internal static Outcome<Board> Find(BoardInput input, Core.Salvage.Heap heap, Brief brief, CancellationToken cancel)
     {
         if (Core.Designs.Catalogue.Find(input.Design ?? "") is not { } design) return new Problem("design", "There is no such design.");
         if (input.Source is null)
         {
-            var best = Matcher.Match(design, heap, brief, Aim.MostSoil).Best;
-            return best is null ? new Problem("source", "Nothing on the heap could be its main part.") : DrawingBoard.Open(design, best.Source, input.Settings ?? best.Settings.Values, brief, heap);
+            var best = Matcher.Match(design, heap, brief, Aim.MostSoil, cancel).Best;
+            return best is null ? new Problem("source", "Nothing on the heap could be its main part.") : DrawingBoard.Open(design, best.Source, input.Settings ?? best.Settings.Values, brief, heap, cancel);
         }
 
         return DrawingBoard.FindSource(design, heap, input.Source).Then(source =>
         {
             var given = input.Settings ?? Matcher.BestSettings(design, source, heap, brief, Aim.MostSoil) ?? new Dictionary<string, double>();
-            return DrawingBoard.Open(design, source, given, brief, heap);
+            return DrawingBoard.Open(design, source, given, brief, heap, cancel);
         });
     }
 

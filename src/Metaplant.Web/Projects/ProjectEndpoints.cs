@@ -132,7 +132,7 @@ internal static class ProjectEndpoints
         var brief = (input.Board.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var heap = await garden.HeapAsync(settings.HouseRules, row.Id == 0 ? null : row.Id, cancel);
-        var board = MatchEndpoints.Find(input.Board, heap, brief.Value);
+        var board = MatchEndpoints.Find(input.Board, heap, brief.Value, cancel);
         if (!board.Ok) return Problems.Refuse(board.Problems);
         if (board.Value.Fit.Supply.Unfilled.FirstOrDefault() is { } missing) return Problems.Refuse("board", $"The heap is short of {missing.Need.Name.ToLowerInvariant()} by {missing.Amount:0.##}.");
         await garden.KeepAsync(row, name, board.Value.Fit, brief.Value, cancel);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { router } from 'svelte-spa-router';
+  import { replace, router } from 'svelte-spa-router';
   import { api, troubleOf, unreachable } from '../lib/api/client';
   import { garden } from '../lib/garden.svelte';
 
@@ -23,7 +23,7 @@
       // Not kept longer than it takes.
       passphrase = '';
       if (response.ok) {
-        if (invited) history.replaceState(null, '', '#/');
+        if (invited) await replace('/');
         await garden.open();
       }
     } catch {
