@@ -1,4 +1,3 @@
-using System.Globalization;
 using Metaplant.Data.Files;
 using Microsoft.AspNetCore.OutputCaching;
 
@@ -26,7 +25,7 @@ internal sealed class UntilChanged : IOutputCachePolicy
         var reads = HttpMethods.IsGet(context.HttpContext.Request.Method);
         (context.EnableOutputCaching, context.AllowCacheLookup, context.AllowCacheStorage, context.AllowLocking) = (true, reads, reads, true);
         context.CacheVaryByRules.QueryKeys = "*";
-        context.CacheVaryByRules.VaryByValues["version"] = context.HttpContext.RequestServices.GetRequiredService<GardenVersion>().Now().ToString(CultureInfo.InvariantCulture);
+        context.CacheVaryByRules.VaryByValues["version"] = context.HttpContext.RequestServices.GetRequiredService<GardenVersion>().Now();
         return ValueTask.CompletedTask;
     }
 

@@ -194,6 +194,29 @@ test('a damaged garden is not kept as the backup of its day', async () => {
   }
 });
 
+test('a garden damaged while it is served is found out by the next backup, and gone back from without a stop', async () => {
+  const server = new GardenServer(base.folder, {});
+  try {
+    await server.start();
+    const before = await read<Thing[]>(`${server.url}/api/things`);
+    overwrite(join(server.folder, 'garden.db'), 9000, Buffer.alloc(60000, 0xcd));
+    expect((await send(`${server.url}/api/backups`, 'POST', undefined, { 'X-Metaplant': '1' })).status).toBe(409);
+    expect((await send(`${server.url}/api/things`, 'GET')).status).toBe(503);
+    const best = (await read<Backups>(`${server.url}/api/backups`)).backups.find((b) => b.why === '')!;
+    expect((await json(`${server.url}/api/backups/restore`, 'POST', { name: best.name })).status).toBe(204);
+    // Nothing that was kept open or in memory goes on with the file that was set aside.
+    const added = await json(`${server.url}/api/things`, 'POST', { name: 'After it', kind: 'bucket', count: 1 });
+    expect(added.status).toBe(201);
+    const after = await read<Thing[]>(`${server.url}/api/things`);
+    expect([before.length, after.length, after.some((t) => t.name === 'After it')]).toEqual([78, best.things + 1, true]);
+    await server.kill();
+    await server.start();
+    expect((await read<Thing[]>(`${server.url}/api/things`)).some((t) => t.name === 'After it')).toBe(true);
+  } finally {
+    await server.dispose();
+  }
+});
+
 test('a disk that takes no more: nothing is half-kept, and it is said', async () => {
   const mount = mkdtempSync(join(tmpdir(), 'metaplant-small-'));
   const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=3m', 'tmpfs', mount]).status === 0;

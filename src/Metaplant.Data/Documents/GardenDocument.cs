@@ -47,11 +47,13 @@ public sealed record GardenDocument(
     }
 }
 
+/// <summary>The settings in a document.</summary>
 /// <param name="Units">"mm", "cm" or "in"; values in the document are SI whatever it says.</param>
 /// <param name="Measures">m³ by name.</param>
 public sealed record DocumentSettings(
     string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, IReadOnlyDictionary<string, double> Measures, IReadOnlyDictionary<string, ShelvedTool> Tools);
 
+/// <summary>A thing in a document, with what was kept of it.</summary>
 /// <param name="Measures">SI by id of the kind's measures.</param>
 /// <param name="Taken">Ids of the measures that somebody took.</param>
 /// <param name="ParentId">The thing it was taken or cut out of.</param>
@@ -59,9 +61,11 @@ public sealed record DocumentThing(
     int Id, int Number, string Name, string Kind, int Count, string Substance, IReadOnlyDictionary<string, double> Measures, IReadOnlyList<string> Taken, IReadOnlyList<string> Findings, IReadOnlyList<string> History,
     IReadOnlyList<Fault> Faults, string Place, string Remark, string Source, string Permission, double? Cost, bool KeepDry, DateOnly? UseBefore, int? ParentId, bool Retired);
 
+/// <summary>A photograph in a document; the picture itself is in the archive.</summary>
 /// <param name="File">Name of its file in the archive's folder photos, without ending.</param>
 public sealed record DocumentPhotograph(int Id, int ThingId, string File, int Width, int Height, DateTime At);
 
+/// <summary>A project in a document, with what it has spoken for and what is done of it.</summary>
 /// <param name="Settings">SI by parameter of the design.</param>
 /// <param name="Takes">What it has spoken for.</param>
 /// <param name="Done">Steps that are ticked.</param>
@@ -69,4 +73,5 @@ public sealed record DocumentProject(
     int Id, string Name, string Design, string Source, IReadOnlyDictionary<string, double> Settings, string Medium, string? Crop, string Exposure, bool PeopleAtEdge, string Site, string? Ground,
     IReadOnlyList<DocumentTake> Takes, IReadOnlyList<string> Done);
 
+/// <summary>So many of a thing spoken for.</summary>
 public sealed record DocumentTake(int ThingId, int Count);

@@ -39,7 +39,7 @@ public sealed class GardenBackups(GardenFile file)
     public bool KeepDay(DateOnly day) => Keep(day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), onlyOnce: true);
 
     /// <summary>Keeps a backup on an occasion: before a restore, before a garden is taken in, or because the gardener wants one. True when it is there now.</summary>
-    public bool Keep(Occasion occasion, DateTime now) => Keep($"{NameOf(occasion)}-{now.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture)}", onlyOnce: false);
+    public bool Keep(Occasion occasion, DateTime now) => Keep($"{NameOf(occasion)}-{now.ToString("yyyyMMdd-HHmmssfff", CultureInfo.InvariantCulture)}", onlyOnce: false);
 
     /// <summary>Keeps the backup before a migration; the first one made is the one from before.</summary>
     internal bool KeepBeforeMigration(string migration) => Keep($"before-{migration}", onlyOnce: true);

@@ -26,12 +26,8 @@ public sealed class GardenFile(string folder)
 
     internal static DbContextOptions<GardenContext> OptionsFor(string connection) => new DbContextOptionsBuilder<GardenContext>().UseSqlite(connection).Options;
 
-    /// <summary>Makes a folder that only its owner can enter; one that is there is closed to others.</summary>
-    public static void MakeFolder(string path)
-    {
-        Directory.CreateDirectory(path, OwnerFolder);
-        File.SetUnixFileMode(path, OwnerFolder);
-    }
+    /// <summary>Makes a folder that only its owner can enter. One that is there stays as it is: it may be the gardener's own.</summary>
+    public static void MakeFolder(string path) => Directory.CreateDirectory(path, OwnerFolder);
 
     /// <summary>A file for what only passes through; it is gone when it is closed.</summary>
     public FileStream PassingFile() => new(
@@ -56,9 +52,10 @@ public sealed class GardenFile(string folder)
         }
     }
 
-    /// <summary>Closes the files of the garden to everybody but their owner. SQLite gives its write-ahead file the mode of the garden.</summary>
+    /// <summary>Closes the files and folders of the garden to everybody but their owner. SQLite gives its write-ahead file the mode of the garden.</summary>
     internal void CloseToOthers()
     {
         foreach (var file in Directory.EnumerateFiles(Folder, "garden.db*")) File.SetUnixFileMode(file, OwnerFile);
+        foreach (var own in new[] { Photos, Backups }.Where(Directory.Exists)) File.SetUnixFileMode(own, OwnerFolder);
     }
 }

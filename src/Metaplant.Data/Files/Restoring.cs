@@ -15,6 +15,8 @@ public static class Restoring
     {
         var (ready, why) = await PrepareAsync(file, backups, name, cancel);
         if (ready is null) return why;
+        // Connections that are kept open would go on with the file that is moved away.
+        SqliteConnection.ClearAllPools();
         SetAside(file, now);
         File.Move(ready, file.Path);
         backups.PutPhotosBack();
@@ -49,8 +51,7 @@ public static class Restoring
         // A link that leads nowhere and a folder of that name are in the way as well.
         var old = new DirectoryInfo(file.Folder).EnumerateFileSystemInfos("garden.db*").ToList();
         if (old.Count == 0) return;
-        var aside = Path.Combine(file.Folder, "set-aside", now.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture));
-        for (var i = 2; Directory.Exists(aside); i++) aside = $"{aside.TrimEnd('-', '0', '1', '2', '3', '4', '5', '6', '7', '8', '9')}-{i}";
+        var aside = Path.Combine(file.Folder, "set-aside", now.ToString("yyyyMMdd-HHmmssfff", CultureInfo.InvariantCulture));
         GardenFile.MakeFolder(aside);
         foreach (var part in old)
         {

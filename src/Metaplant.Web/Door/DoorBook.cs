@@ -118,8 +118,21 @@ public sealed class DoorBook
         if (state.Devices.FirstOrDefault(d => d.Id == id) is not { } device) return null;
         var invitation = device.Invitation is null ? null : Invitations.FirstOrDefault(i => i.Id == device.Invitation);
         if (device.Invitation is not null && invitation is null) return null;
-        if (Now - device.LastSeen > SeenEvery) Change(s => s with { Devices = [.. s.Devices.Select(d => d.Id == id ? d with { LastSeen = Now } : d)] });
+        if (Now - device.LastSeen > SeenEvery) Saw(id);
         return (device, invitation);
+    }
+
+    /// <summary>When it was last seen is good to know and no reason to keep anybody out where it cannot be written down.</summary>
+    private void Saw(string id)
+    {
+        try
+        {
+            Change(s => s with { Devices = [.. s.Devices.Select(d => d.Id == id ? d with { LastSeen = Now } : d)] });
+        }
+        catch (IOException)
+        {
+            return;
+        }
     }
 
     /// <summary>The one not seen for longest makes room.</summary>

@@ -18,6 +18,7 @@ public sealed record DoorDto(string? Role, int? Project, bool AtTheMachine, bool
 
 public sealed record PassphraseInput(string? Passphrase);
 
+/// <summary>What somebody comes in with: the passphrase, or a helper's code.</summary>
 /// <param name="Device">What to call this device in the list.</param>
 public sealed record SignInInput(string? Passphrase, string? Code, string? Device);
 

@@ -13,8 +13,14 @@ internal sealed partial class BackupClock(GardenBackups backups, GardenState sta
         while (await timer.WaitForNextTickAsync(stoppingToken))
         {
             if (state.Hurt is not null) continue;
-            if (!backups.KeepDay(DateOnly.FromDateTime(time.GetLocalNow().DateTime))) NoBackup(log, backups.Warning);
-            state.Sweep();
+            if (backups.KeepDay(DateOnly.FromDateTime(time.GetLocalNow().DateTime)))
+            {
+                state.Sweep();
+                continue;
+            }
+
+            NoBackup(log, backups.Warning);
+            state.Suspect();
         }
     }
 

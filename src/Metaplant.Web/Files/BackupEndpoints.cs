@@ -36,22 +36,26 @@ internal static class BackupEndpoints
         await next(http);
     });
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> Keep(GardenBackups backups, WriteGate gate, TimeProvider time, CancellationToken cancel)
+    private static async Task<Results<NoContent, ProblemHttpResult>> Keep(GardenState state, GardenBackups backups, WriteGate gate, TimeProvider time, CancellationToken cancel)
     {
         using var alone = await gate.WaitAsync(cancel);
-        return backups.Keep(Occasion.ByHand, time.GetUtcNow().UtcDateTime) ? TypedResults.NoContent() : Failed(backups.Warning);
+        if (state.Hurt is null && backups.Keep(Occasion.ByHand, time.GetUtcNow().UtcDateTime)) return TypedResults.NoContent();
+        state.Suspect();
+        return Failed(state.Hurt ?? backups.Warning);
     }
 
     /// <summary>Goes back to a backup. The garden as it is now is kept first, or set aside when it can no longer be read. Invitations end, since projects may be others then.</summary>
-    private static async Task<Results<NoContent, ProblemHttpResult>> Restore(RestoreInput input, GardenState state, GardenFile file, GardenBackups backups, WriteGate gate, DoorBook book, TimeProvider time)
+    private static async Task<Results<NoContent, ProblemHttpResult>> Restore(RestoreInput input, GardenState state, GardenFile file, GardenBackups backups, WriteGate gate, GardenVersion version, DoorBook book, TimeProvider time)
     {
         // Not stopped half-way by a client that goes.
         using var alone = await gate.WaitAsync(CancellationToken.None);
         var now = time.GetUtcNow().UtcDateTime;
         var name = input.Name ?? "";
+        state.Suspect();
         var why = state.Hurt is null ? await Restoring.ReplaceAsync(file, backups, name, now, CancellationToken.None) : await Restoring.PutInPlaceAsync(file, backups, name, now, CancellationToken.None);
         if (why is null && state.Hurt is not null) why = await state.OpenAsync(demonstration: false, CancellationToken.None) ?? state.Hurt;
         if (why is not null) return Failed(why);
+        version.Begin();
         foreach (var invitation in book.Invitations) book.Withdraw(invitation.Id);
         return TypedResults.NoContent();
     }
