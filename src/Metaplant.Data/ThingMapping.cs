@@ -31,7 +31,7 @@ public static class ThingMapping
         var kept = Json<KeptMeasures>(row.Measures, "measures") ?? new(2, new Dictionary<string, double>(), []);
         var substance = Enum.TryParse<Substance>(row.Substance, out var s) && Enum.IsDefined(s) ? s : (Substance?)null;
         var made = new KeptThing(
-            row.Id, row.Number, row.Name, row.Kind, row.Count, kept.Values ?? new Dictionary<string, double>(), substance, Words(row.Findings, "findings"), Json<Fault[]>(row.Faults, "faults") ?? [],
+            row.Id, row.Number, row.Name, row.Kind, row.Count, kept.Values ?? new Dictionary<string, double>(), substance, Words(row.Findings, "findings"), Json<Fault?[]>(row.Faults, "faults") is { } faults && !faults.Contains(null) ? faults.OfType<Fault>().ToArray() : [],
             Words(row.History, "history"), kept.TakenOf(SalvageKinds.Find(row.Kind)));
         unread = problems;
         return made;

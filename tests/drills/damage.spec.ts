@@ -45,7 +45,7 @@ const kinds: [string, End, (folder: string, db: string) => void][] = [
   ['a link that leads nowhere', 'hurt', (folder, db) => (rmSync(db), symlinkSync(join(folder, 'nowhere'), db))],
   ['written by a later Metaplant', 'refused', (_, db) => sql(db, "INSERT INTO __EFMigrationsHistory VALUES ('29991231000000_Later', '99')")],
   ['a lock that a killed migration left', 'opens', (_, db) => sql(db, "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT OR REPLACE INTO __EFMigrationsLock VALUES (1, '2026')")],
-  ['a thing of which nothing can be read', 'opens', (_, db) => sql(db, "UPDATE Things SET Measures = '{', Findings = 'x', Faults = '[null', Substance = 'cheese' WHERE Id = 2")],
+  ['a thing of which nothing can be read', 'opens', (_, db) => sql(db, "UPDATE Things SET Measures = '{', Findings = 'x', Faults = '[null]', Substance = 'cheese' WHERE Id = 2")],
   ['settings and journal that cannot be read', 'opens', (_, db) => sql(db, "INSERT OR REPLACE INTO Settings VALUES ('rule/pallet-wood', '{'), ('constant/practice.rain', '\"wet\"'), ('units', '7'); UPDATE Journal SET Changes = '['")],
   ['a project of which nothing can be read', 'opens', (_, db) => sql(db, "UPDATE Projects SET Design = '?', Settings = '?', Exposure = '?', Medium = '?', Site = '?' WHERE Id = 1")],
   ['the book at the door scribbled over', 'opens', (folder) => writeFileSync(join(folder, 'door.json'), 'let everybody in')],

@@ -25,7 +25,7 @@ public static partial class DocumentReading
         }
         catch (JsonException e)
         {
-            return new Problem(e.Path is { Length: > 2 } path ? path[2..] : "document", "This is no garden of Metaplant, or a part of it is missing or not what it should be.");
+            return new Problem(e.Path?.TrimStart('$', '.') is { Length: > 0 } path ? path : "document", "This is no garden of Metaplant, or a part of it is missing or not what it should be.");
         }
     }
 

@@ -83,8 +83,16 @@ public static class GardenArchive
     private static async Task<byte[]?> OneAsync(ZipArchive zip, string name, CancellationToken cancel)
     {
         if (zip.GetEntry(PhotoPart + name) is not { Length: <= PhotoFolder.LargestFile } entry) return null;
-        await using var stream = await entry.OpenAsync(cancel);
-        return await BytesAsync(stream, cancel);
+        try
+        {
+            await using var stream = await entry.OpenAsync(cancel);
+            return await BytesAsync(stream, cancel);
+        }
+        catch (InvalidDataException)
+        {
+            // Damaged in the archive: as good as not there, which is told before anything is kept.
+            return null;
+        }
     }
 
     private static bool IsZip(Stream file)

@@ -1,12 +1,6 @@
 <script lang="ts">
+  import FilePick from '../../lib/controls/FilePick.svelte';
   import { fileIn } from './file.svelte';
-
-  async function chosen(event: Event & { currentTarget: HTMLInputElement }) {
-    const input = event.currentTarget;
-    if (input.files?.[0]) await fileIn.look(input.files[0]);
-    // So that the same file, put right, can be chosen again.
-    input.value = '';
-  }
 </script>
 
 <section class="file">
@@ -24,11 +18,7 @@
     A file like the one that comes out. The first line names the columns; name and kind are enough, measures carry their
     units. Nothing is kept until you have seen what it brings, and then all of it or nothing.
   </p>
-  <label class="pick">
-    <span class="btn-plain rounded-sm px-4">Choose a file</span>
-    <input class="sr" type="file" accept=".csv,text/csv" onchange={chosen} />
-    {fileIn.name}
-  </label>
+  <FilePick words="Choose a file" name={fileIn.name} accept=".csv,text/csv" onpick={(file) => fileIn.look(file)} />
   {#if fileIn.preview}
     {@const p = fileIn.preview}
     {#if p.problems.length === 0}
@@ -78,27 +68,6 @@
 
   h2 {
     margin-top: 14px;
-  }
-
-  .pick {
-    display: inline-flex;
-    gap: 12px;
-    align-items: center;
-    margin: 8px 0;
-    cursor: pointer;
-  }
-
-  .pick span {
-    display: inline-flex;
-    align-items: center;
-    min-height: var(--target);
-    border: 1px solid var(--ink);
-    font-weight: 600;
-  }
-
-  .pick:focus-within span {
-    outline: 3px solid var(--chalk);
-    outline-offset: 2px;
   }
 
   .actions {

@@ -12,7 +12,7 @@
   {#if backups.all.backups.length === 0}
     <p class="soft">None yet. The first is kept at the next start, and then one each day.</p>
   {:else}
-    <ul class="backups">
+    <ul class="listed backups">
       {#each backups.all.backups as kept (kept.name)}
         <li>
           <div>
@@ -46,17 +46,6 @@
 {/if}
 
 <style>
-  li {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    justify-content: space-between;
-    gap: 8px 16px;
-    min-height: 52px;
-    padding: 5px 0;
-    border-top: 1px dashed var(--line);
-  }
-
   small {
     display: block;
     overflow-wrap: anywhere;

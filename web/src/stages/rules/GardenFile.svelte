@@ -1,4 +1,5 @@
 <script lang="ts">
+  import FilePick from '../../lib/controls/FilePick.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { counted } from '../../lib/when';
   import BackupList from './BackupList.svelte';
@@ -9,13 +10,6 @@
 
   async function rename(name: string) {
     wrong = (await garden.setName(name))?.whole ?? '';
-  }
-
-  async function chosen(event: Event & { currentTarget: HTMLInputElement }) {
-    const input = event.currentTarget;
-    if (input.files?.[0]) await gardenIn.look(input.files[0]);
-    // So that the same file, put right, can be chosen again.
-    input.value = '';
   }
 
   /** "3 new, 1 changed, 2 gone", or that all are as they are here. */
@@ -47,11 +41,12 @@
   A garden as it comes out above, yours or another’s. It takes the place of this one, whole or not at all, and you see
   what would change first.
 </p>
-<label class="pick">
-  <span class="btn-plain rounded-sm px-4">Choose a garden</span>
-  <input class="sr" type="file" accept=".zip,.json,application/zip,application/json" onchange={chosen} />
-  {gardenIn.file?.name ?? ''}
-</label>
+<FilePick
+  words="Choose a garden"
+  name={gardenIn.file?.name ?? ''}
+  accept=".zip,.json,application/zip,application/json"
+  onpick={(file) => gardenIn.look(file)}
+/>
 {#if gardenIn.busy}
   <p>
     <label>{gardenIn.busy} <progress></progress></label>
@@ -126,27 +121,6 @@
   .name .field {
     display: block;
     width: min(420px, 100%);
-  }
-
-  .pick {
-    display: inline-flex;
-    gap: 12px;
-    align-items: center;
-    margin: 8px 0;
-    cursor: pointer;
-  }
-
-  .pick span {
-    display: inline-flex;
-    align-items: center;
-    min-height: var(--target);
-    border: 1px solid var(--ink);
-    font-weight: 600;
-  }
-
-  .pick:focus-within span {
-    outline: 3px solid var(--chalk);
-    outline-offset: 2px;
   }
 
   .differences {

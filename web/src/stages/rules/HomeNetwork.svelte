@@ -71,7 +71,7 @@
 
 <h3>Devices that are in</h3>
 {#if network.inside?.devices.length}
-  <ul>
+  <ul class="listed">
     {#each network.inside.devices as d (d.id)}
       <li>
         <div>
@@ -131,7 +131,7 @@
   </div>
 {/if}
 {#if network.inside?.invitations.length}
-  <ul>
+  <ul class="listed">
     {#each network.inside.invitations as i (i.id)}
       <li>
         <div><b>{i.for}</b> <small class="soft">helps with {i.projectName} until {when(i.until)}</small></div>
@@ -163,17 +163,6 @@
   .row .field {
     display: block;
     min-width: 200px;
-  }
-
-  li {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    justify-content: space-between;
-    gap: 8px 16px;
-    min-height: 52px;
-    padding: 5px 0;
-    border-top: 1px dashed var(--line);
   }
 
   li small {

@@ -2,11 +2,12 @@ using System.Collections;
 using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
 
-namespace Metaplant.Web.Errors;
+namespace Metaplant.Data;
 
 /// <summary>Refuses null inside a list or beside a key, wherever one comes in. The serializer guards members only.</summary>
-internal static class NoNulls
+public static class NoNulls
 {
+    /// <summary>A modifier of a resolver.</summary>
     public static void Modify(JsonTypeInfo type)
     {
         if (type.Kind != JsonTypeInfoKind.Object) return;
