@@ -80,12 +80,7 @@ app.MapMetaplant();
 
 // The document generator starts the host to read its routes; it has no garden.
 var describing = System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
-using var alone = describing ? null : GardenLock.Take(file.Folder);
-if (!describing)
-{
-    if (alone is null) return Say($"The garden in {file.Folder} is open in another Metaplant. Use that one, or stop it first.");
-    if (await app.Services.GetRequiredService<GardenState>().OpenAsync(demonstration: builder.Configuration["demo"] is not null) is { } refused) return Say(refused);
-}
+if (!describing && await app.Services.GetRequiredService<GardenState>().OpenAsync(demonstration: builder.Configuration["demo"] is not null) is { } refused) return Say(refused);
 
 await app.RunAsync();
 return 0;

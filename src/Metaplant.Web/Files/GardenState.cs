@@ -5,9 +5,11 @@ using Metaplant.Data.Photos;
 
 namespace Metaplant.Web.Files;
 
-/// <summary>Whether the garden is open, and what is wrong when it is not. While it is hurt nothing is answered but what helps to restore it.</summary>
-public sealed class GardenState(GardenFile file, GardenBackups backups, PhotoFolder photos, TimeProvider time)
+/// <summary>Whether the garden is open, and what is wrong when it is not. While it is hurt nothing is answered but what helps to restore it. Holds the lock on its folder for as long as the server lives.</summary>
+public sealed class GardenState(GardenFile file, GardenBackups backups, PhotoFolder photos, TimeProvider time) : IDisposable
 {
+    private GardenLock? alone;
+
     /// <summary>What is wrong, in a sentence; null while it is open.</summary>
     public string? Hurt { get; private set; } = "The garden is being opened.";
 
@@ -15,6 +17,8 @@ public sealed class GardenState(GardenFile file, GardenBackups backups, PhotoFol
     /// <returns>Null, or why it cannot be opened here at all.</returns>
     public async Task<string?> OpenAsync(bool demonstration, CancellationToken cancel = default)
     {
+        alone ??= GardenLock.Take(file.Folder);
+        if (alone is null) return $"The garden in {file.Folder} is open in another Metaplant. Use that one, or stop it first.";
         switch (await Opening.OfAsync(file, backups, time.GetUtcNow().UtcDateTime, cancel))
         {
             case Opening.Refused refused:
@@ -33,6 +37,8 @@ public sealed class GardenState(GardenFile file, GardenBackups backups, PhotoFol
                 return null;
         }
     }
+
+    public void Dispose() => alone?.Dispose();
 
     /// <summary>Deletes files of photographs that neither the garden nor its journal names.</summary>
     public void Sweep()
