@@ -41,7 +41,7 @@ test('whatever was acknowledged before the power went is there afterwards, once'
       const running = writers.map(async (write) => {
         for (let i = 0; going; i++) await write(i);
       });
-      await pause(250 + random() * 900);
+      await pause(times(900, 250) + random() * 900);
       await server.kill();
       going = false;
       await Promise.all(running);

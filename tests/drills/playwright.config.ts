@@ -1,9 +1,10 @@
 import { defineConfig } from '@playwright/test';
 
-/** One drill at a time: they measure memory, and what they do to a garden is hard enough on the machine. */
+/** Long drills one at a time: they measure, and what they do to a garden is hard enough on the machine. Each has a server of its own. */
 export default defineConfig({
   testDir: '.',
-  workers: 1,
+  workers: process.env.METAPLANT_DRILL === 'long' ? 1 : 2,
+  fullyParallel: process.env.METAPLANT_DRILL !== 'long',
   // A long drill takes as long as it takes; one that hangs is ended.
   timeout: process.env.METAPLANT_DRILL === 'long' ? 3_600_000 : 600_000,
   outputDir: '../../test-results-drills',
