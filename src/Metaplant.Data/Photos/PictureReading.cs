@@ -16,8 +16,8 @@ public static class PictureReading
     /// <summary>More than this many points is no photograph of a pallet but a trap.</summary>
     private const long MostPixels = 40_000_000;
 
-    /// <summary>A PNG that comes in ever finer passes is held twice while it is read.</summary>
-    private const long MostInterlaced = 10_000_000;
+    /// <summary>A PNG that is clear in places, or comes in ever finer passes, needs twice the memory while it is read.</summary>
+    private const long MostCostly = 16_000_000;
 
     private static readonly SemaphoreSlim OneAtATime = new(1, 1);
 
@@ -52,7 +52,7 @@ public static class PictureReading
         if (codec is null || codec.EncodedFormat is not (SKEncodedImageFormat.Jpeg or SKEncodedImageFormat.Png or SKEncodedImageFormat.Webp)) return (null, "This is no picture that can be read. JPEG, PNG and WebP can.");
         var points = (long)codec.Info.Width * codec.Info.Height;
         if (points > MostPixels) return (null, "The picture has more than 40 million points. Send it smaller, or as the camera’s ordinary JPEG.");
-        if (points > MostInterlaced && IsInterlaced(head)) return (null, "An interlaced PNG may have up to 10 million points. Send it as JPEG.");
+        if (points > MostCostly && codec.EncodedFormat == SKEncodedImageFormat.Png && (IsInterlaced(head) || codec.Info.AlphaType != SKAlphaType.Opaque)) return (null, "A PNG that is clear in places, or interlaced, may have up to 16 million points. Send it as JPEG.");
         var whole = Decode(codec);
         if (whole is null) return (null, "The picture is damaged or only half there.");
         using var decoded = Halved(whole);
