@@ -80,6 +80,8 @@ app.MapMetaplant();
 
 // The document generator starts the host to read its routes; it has no garden.
 var describing = System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
+// Read once more they cost half a second, which a start does not have; whatever a build let through is shut at run time.
+if (describing) app.RequireRules();
 if (!describing && await app.Services.GetRequiredService<GardenState>().OpenAsync(demonstration: builder.Configuration["demo"] is not null) is { } refused) return Say(refused);
 
 await app.RunAsync();

@@ -34,6 +34,5 @@ internal static class Routes
         api.MapGet("/nothing", () => Results.NoContent()).AllowAnonymous().ExcludeFromDescription();
         api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound, title: "Not found.")).AllowAnonymous().ExcludeFromDescription();
         app.MapFallbackToFile("index.html").AllowAnonymous();
-        app.RequireRules();
     }
 }

@@ -1,5 +1,7 @@
+using System.Reflection;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Migrations;
 
 namespace Metaplant.Data.Files;
 
@@ -27,6 +29,9 @@ public sealed record Examined(Soundness Soundness, string Why);
 public static class Examination
 {
     private const string History = "__EFMigrationsHistory";
+    /// <summary>Every form this Metaplant knows.</summary>
+    private static readonly HashSet<string> Known = [.. typeof(GardenContext).Assembly.GetTypes().Select(t => t.GetCustomAttribute<MigrationAttribute>()?.Id).OfType<string>()];
+
     private static readonly byte[] Magic = [.. "SQLite format 3\0"u8];
 
     /// <summary>
@@ -73,12 +78,11 @@ public static class Examination
         var tables = Column(connection, "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name <> '__EFMigrationsLock'");
         if (tables.Count == 0) return new(Soundness.Absent, "The garden file is empty: it has no tables.");
         if (!tables.Contains(History)) return new(Soundness.Damaged, "The file is sound but no garden.");
-        using var garden = new GardenContext(GardenFile.OptionsFor("Data Source=:memory:"));
-        var known = garden.Database.GetMigrations().ToHashSet(StringComparer.Ordinal);
         var applied = Column(connection, $"SELECT MigrationId FROM {History}");
-        if (applied.FirstOrDefault(m => !known.Contains(m)) is { } later) return new(Soundness.Newer, $"This garden was last opened by a later Metaplant, which brought it to a form that this one does not know ({later}). It was left untouched. Use the later Metaplant, or restore a backup from before.");
+        if (applied.FirstOrDefault(m => !Known.Contains(m)) is { } later) return new(Soundness.Newer, $"This garden was last opened by a later Metaplant, which brought it to a form that this one does not know ({later}). It was left untouched. Use the later Metaplant, or restore a backup from before.");
         // An earlier form has fewer tables, and one whose first migration was cut short has none; both are brought forward.
-        if (applied.Count < known.Count) return new(Soundness.Sound, "");
+        if (applied.Count < Known.Count) return new(Soundness.Sound, "");
+        using var garden = new GardenContext(GardenFile.OptionsFor("Data Source=:memory:"));
         var missing = garden.Model.GetEntityTypes().Select(e => e.GetTableName()!).Where(t => !tables.Contains(t)).Order(StringComparer.Ordinal).ToList();
         if (missing.Count > 0) return new(Soundness.Damaged, $"The garden file lacks a part: {string.Join(", ", missing)}.");
         return (long)Ask(connection, "SELECT count(*) FROM pragma_foreign_key_check")! > 0 ? new(Soundness.Damaged, "The garden file is damaged: something in it points to what is not there.") : new(Soundness.Sound, "");

@@ -26,14 +26,13 @@ public abstract record Opening
     public static async Task<Opening> OfAsync(GardenFile file, GardenBackups backups, DateTime now, CancellationToken cancel = default)
     {
         var examined = Examination.Of(file.Path);
-        var offered = backups.List().Count(b => b.Why.Length == 0);
         switch (examined.Soundness)
         {
             case Soundness.Newer:
                 return new Refused(examined.Why);
             case Soundness.Damaged:
                 return new Hurt(examined.Why);
-            case Soundness.Absent when offered > 0:
+            case Soundness.Absent when backups.List().Any(b => b.Why.Length == 0):
                 return new Hurt($"{examined.Why} But there are backups of one, so it is not begun anew.");
             case Soundness.Absent:
                 // A write-ahead file without its garden belongs to no garden that will be made here.

@@ -12,7 +12,7 @@ namespace Metaplant.Web.Door;
 
 /// <summary>
 /// Who may do what. A gardener may do everything; a helper what the invitation names. Who sits at the machine itself is a gardener; over the home network one signs in.
-/// Every endpoint has one of these rules, or the application does not start.
+/// Every endpoint has one of these rules, or the application does not build.
 /// </summary>
 internal static class Doors
 {
@@ -57,6 +57,8 @@ internal static class Doors
             .AddPolicy(ProjectHelper, p => p.RequireAssertion(c => c.User.IsInRole(Gardener) || (c.Resource is HttpContext http && IsOf(c.User, http.GetRouteValue("id")))))
             // Nothing is open because somebody forgot to shut it.
             .SetFallbackPolicy(new AuthorizationPolicyBuilder().RequireAssertion(_ => false).Build());
+        // What cookies are sealed with is read when the first one comes, not before the garden is open.
+        foreach (var eager in services.Where(s => s.ServiceType == typeof(IHostedService) && s.ImplementationType?.Name == "DataProtectionHostedService").ToList()) services.Remove(eager);
     }
 
     public static async Task SignInAsync(this HttpContext http, Device device, Invitation? invitation)
@@ -64,7 +66,7 @@ internal static class Doors
 
     public static Task LeaveAsync(this HttpContext http) => http.SignOutAsync(Cookie);
 
-    /// <summary>Throws for an endpoint without a rule, so that neither the build, which reads the routes, nor a start goes on with one.</summary>
+    /// <summary>Throws for an endpoint without a rule, so that the build, which reads the routes to describe them, does not go on with one.</summary>
     public static void RequireRules(this WebApplication app)
     {
         var open = ((IEndpointRouteBuilder)app).DataSources.SelectMany(d => d.Endpoints).OfType<RouteEndpoint>()
