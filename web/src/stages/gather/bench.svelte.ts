@@ -40,6 +40,8 @@ export class Bench {
   readonly badParts: ReadonlySet<string> = $derived(new SvelteSet(this.draft?.faults.map((f) => f.part) ?? []));
 
   private latest = 0;
+  /** How often something was refused, so that an answer to an older question does not take it back. */
+  private told = 0;
   private abort: AbortController | null = null;
 
   /** A new thing of a kind, at its typical measures. */
@@ -350,6 +352,7 @@ export class Bench {
   }
 
   private explain(trouble: Trouble): void {
+    this.told++;
     this.errors = { ...this.errors, ...trouble.fields };
     this.whole = trouble.whole;
   }
@@ -380,6 +383,7 @@ export class Bench {
   private async look(): Promise<void> {
     if (!this.draft) return;
     const mine = ++this.latest;
+    const told = this.told;
     this.abort?.abort();
     this.abort = new AbortController();
     this.pending++;
@@ -391,8 +395,11 @@ export class Bench {
       if (mine !== this.latest) return;
       if (data) {
         this.preview = data;
-        this.errors = {};
-        this.whole = '';
+        // What was refused since this was asked stays told.
+        if (told === this.told) {
+          this.errors = {};
+          this.whole = '';
+        }
       } else this.explain(troubleOf(response.status, error));
     } catch {
       if (mine === this.latest) this.whole = unreachable.whole;
