@@ -29,7 +29,7 @@ builder.Services.AddOutputCache(UntilChanged.Add);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddDbContextPool<GardenContext>((services, o) => o.UseSqlite(file.ConnectionString).AddInterceptors(services.GetRequiredService<WriteGate>()));
 builder.Services.AddProblemDetails();
-builder.Services.AddDoors(file.Folder);
+builder.Services.AddDoors(file);
 builder.Services.AddAttempts();
 // Work that nobody can be waiting for any more is stopped.
 builder.Services.AddRequestTimeouts(o => o.DefaultPolicy = new RequestTimeoutPolicy { Timeout = TimeSpan.FromSeconds(30), TimeoutStatusCode = StatusCodes.Status503ServiceUnavailable });

@@ -31,8 +31,8 @@ internal static class Routes
         api.MapBackups();
         api.MapDocuments();
         // An empty answer, to measure others against.
-        api.MapGet("/nothing", () => Results.NoContent()).AllowAnonymous().ExcludeFromDescription();
-        api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound, title: "Not found.")).AllowAnonymous().ExcludeFromDescription();
-        app.MapFallbackToFile("index.html").AllowAnonymous();
+        api.MapGet("/nothing", () => Results.NoContent()).AllowAnonymous().AlsoWhileHurt().ExcludeFromDescription();
+        api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: StatusCodes.Status404NotFound, title: "Not found.")).AllowAnonymous().AlsoWhileHurt().ExcludeFromDescription();
+        app.MapFallbackToFile("index.html").AllowAnonymous().AlsoWhileHurt();
     }
 }

@@ -32,6 +32,37 @@ public sealed class DoorTests : IAsyncLifetime
     }
 
     [Theory]
+    [InlineData("/API/undo")]
+    [InlineData("/Api/Undo/")]
+    [InlineData("/api/undo/")]
+    [InlineData("/%61pi/undo")]
+    [InlineData("/undo")]
+    public async Task However_the_address_is_written_another_sites_page_writes_nothing(string path)
+    {
+        using var bare = server.Bare();
+        foreach (var origin in (string?[])["http://seeds.example", "null", null])
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Post, path) { Content = new StringContent("{}") };
+            if (origin is not null) request.Headers.Add("Origin", origin);
+            using var response = await bare.SendAsync(request, Cancel);
+            response.StatusCode.ShouldBe(HttpStatusCode.Forbidden, $"{path} {origin}");
+        }
+    }
+
+    [Theory]
+    [InlineData("/API/things")]
+    [InlineData("/Api/Garden/Document")]
+    public async Task However_the_address_is_written_another_sites_page_reads_nothing_and_nothing_is_kept_between(string path)
+    {
+        using var ours = await server.Http.GetAsync(path, Cancel);
+        (ours.StatusCode, ours.Headers.CacheControl?.NoStore).ShouldBe((HttpStatusCode.OK, true));
+        using var request = new HttpRequestMessage(HttpMethod.Get, path);
+        request.Headers.Add("Sec-Fetch-Site", "cross-site");
+        using var response = await server.Http.SendAsync(request, Cancel);
+        response.StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+    }
+
+    [Theory]
     [InlineData("Sec-Fetch-Site", "cross-site", "GET")]
     [InlineData("Sec-Fetch-Site", "same-site", "GET")]
     [InlineData("Sec-Fetch-Site", "cross-site", "POST")]

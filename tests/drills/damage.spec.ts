@@ -97,6 +97,7 @@ for (const [what, end, hurt] of kinds) {
       expect(shut.status).toBe(503);
       const { detail, title } = JSON.parse(shut.text) as { detail: string; title: string };
       expect([title, detail.length > 20, /\n\s+at |Exception|SQLITE/.test(detail)]).toEqual(['The garden needs help.', true, false]);
+      expect((await send(`${server.url}/API/things/`, 'GET')).status, 'however it is written').toBe(503);
       // Nothing is written to it, by us or by anybody.
       expect((await json(`${server.url}/api/things`, 'POST', { name: 'Lost', kind: 'bucket' })).status).toBe(503);
       if (before) expect(hash(db)).toBe(before);

@@ -15,6 +15,9 @@ public sealed class GardenFile(string folder)
 
     public string Photos { get; } = System.IO.Path.Combine(folder, "photos");
 
+    /// <summary>What the cookies of the home network are sealed with.</summary>
+    public string Keys { get; } = System.IO.Path.Combine(folder, "keys");
+
     public string Backups { get; } = System.IO.Path.Combine(folder, "backups");
 
     /// <summary>Foreign keys on; a writer waits five seconds for another program before it gives up.</summary>
@@ -56,6 +59,6 @@ public sealed class GardenFile(string folder)
     internal void CloseToOthers()
     {
         foreach (var file in Directory.EnumerateFiles(Folder, "garden.db*")) File.SetUnixFileMode(file, OwnerFile);
-        foreach (var own in new[] { Photos, Backups }.Where(Directory.Exists)) File.SetUnixFileMode(own, OwnerFolder);
+        foreach (var own in new[] { Photos, Backups, Keys }.Where(Directory.Exists)) File.SetUnixFileMode(own, OwnerFolder);
     }
 }

@@ -29,14 +29,12 @@ internal static class Doors
     private const string Cookie = "metaplant";
     private static readonly TimeSpan SignedInFor = TimeSpan.FromDays(30);
 
-    public static void AddDoors(this IServiceCollection services, string folder)
+    public static void AddDoors(this IServiceCollection services, GardenFile file)
     {
-        var keys = Path.Combine(folder, "keys");
-        GardenFile.MakeFolder(keys);
         // Its folder is closed to everybody else, as the garden is.
         services.AddLogging(l => l.AddFilter("Microsoft.AspNetCore.DataProtection", LogLevel.Error));
-        services.AddSingleton(s => new DoorBook(folder, s.GetRequiredService<TimeProvider>()));
-        services.AddDataProtection().SetApplicationName("metaplant").PersistKeysToFileSystem(new(keys));
+        services.AddSingleton(s => new DoorBook(file.Folder, s.GetRequiredService<TimeProvider>()));
+        services.AddDataProtection().SetApplicationName("metaplant").PersistKeysToFileSystem(new(file.Keys));
         services.AddAuthentication(Either)
             .AddPolicyScheme(Either, null, o => o.ForwardDefaultSelector = http => http.RequestServices.GetRequiredService<Address>().IsTheMachine(http) ? AtTheMachine : Cookie)
             .AddScheme<AuthenticationSchemeOptions, MachineHandler>(AtTheMachine, null)

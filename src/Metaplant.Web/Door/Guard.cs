@@ -20,7 +20,7 @@ internal static class Guard
         }
 
         // Nothing of a garden is kept by what lies between it and its gardener.
-        if (http.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal)) http.Response.Headers.CacheControl = "no-store";
+        if (IsGarden(http.Request)) http.Response.Headers.CacheControl = "no-store";
         await next(http);
     });
 
@@ -28,14 +28,18 @@ internal static class Guard
     {
         var request = http.Request;
         if (!http.RequestServices.GetRequiredService<Address>().IsOurs(request.Host)) return No(StatusCodes.Status421MisdirectedRequest, "This garden does not go by that name.");
-        if (!request.Path.StartsWithSegments("/api", StringComparison.Ordinal)) return null;
+        var reads = HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method) || HttpMethods.IsOptions(request.Method);
+        if (reads && !IsGarden(request)) return null;
         // A browser always says where a request comes from; other programs need not and are not the danger.
         if (request.Headers.Origin.ToString() is { Length: > 0 } origin && !string.Equals(origin, $"{request.Scheme}://{request.Host}", StringComparison.OrdinalIgnoreCase)) return No(StatusCodes.Status403Forbidden, "Only Metaplant’s own pages may ask.");
         if (request.Headers["Sec-Fetch-Site"].ToString() is not ("" or "same-origin" or "none")) return No(StatusCodes.Status403Forbidden, "Only Metaplant’s own pages may ask.");
-        if (HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method) || HttpMethods.IsOptions(request.Method)) return null;
+        if (reads) return null;
         if (!IsKnown(request.ContentType, out var json)) return No(StatusCodes.Status415UnsupportedMediaType, "Letters are taken as UTF-8 only.");
         return json || request.Headers.ContainsKey(Ours) ? null : No(StatusCodes.Status403Forbidden, $"A write is sent as JSON, or with the header {Ours}.");
     }
+
+    /// <summary>True for what is no page or script. Capitals make no difference, as they make none to which endpoint answers.</summary>
+    private static bool IsGarden(HttpRequest request) => request.Path.StartsWithSegments("/api", StringComparison.OrdinalIgnoreCase);
 
     private static bool IsKnown(string? contentType, out bool json)
     {

@@ -17,24 +17,11 @@ internal static class BackupEndpoints
 {
     public static void MapBackups(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/backups", Ok<BackupsDto> (GardenState state, GardenBackups backups) => TypedResults.Ok(new BackupsDto(state.Hurt, backups.Warning, backups.List()))).RequireAuthorization(Doors.Gardener).WithName("backups");
-        api.MapPost("/backups", Keep).RequireAuthorization(Doors.Gardener).WithName("keepBackup");
-        api.MapPost("/backups/restore", Restore).RequireAuthorization(Doors.Gardener).WithName("restoreBackup");
+        var backups = api.MapGroup("/backups").RequireAuthorization(Doors.Gardener).AlsoWhileHurt();
+        backups.MapGet("", Ok<BackupsDto> (GardenState state, GardenBackups kept) => TypedResults.Ok(new BackupsDto(state.Hurt, kept.Warning, kept.List()))).WithName("backups");
+        backups.MapPost("", Keep).WithName("keepBackup");
+        backups.MapPost("/restore", Restore).WithName("restoreBackup");
     }
-
-    /// <summary>While the garden is hurt everything but the door and the backups says so, and touches nothing.</summary>
-    public static IApplicationBuilder UseHurtGarden(this IApplicationBuilder app) => app.Use(async (http, next) =>
-    {
-        var path = http.Request.Path;
-        var served = !path.StartsWithSegments("/api", StringComparison.Ordinal) || path.StartsWithSegments("/api/backups", StringComparison.Ordinal) || path == "/api/door" || path == "/api/door/in" || path == "/api/door/out" || path == "/api/nothing";
-        if (!served && http.RequestServices.GetRequiredService<GardenState>().Hurt is { } why)
-        {
-            await TypedResults.Problem(why, statusCode: StatusCodes.Status503ServiceUnavailable, title: Problems.HurtTitle).ExecuteAsync(http);
-            return;
-        }
-
-        await next(http);
-    });
 
     private static async Task<Results<NoContent, ProblemHttpResult>> Keep(GardenState state, GardenBackups backups, WriteGate gate, TimeProvider time, CancellationToken cancel)
     {

@@ -19,6 +19,8 @@ public sealed class GardenState(GardenFile file, GardenBackups backups, PhotoFol
     {
         alone ??= GardenLock.Take(file.Folder);
         if (alone is null) return $"The garden in {file.Folder} is open in another Metaplant. Use that one, or stop it first.";
+        // Before the first cookie, and also where the garden itself cannot be opened: its gardener may be at the other end of the network.
+        GardenFile.MakeFolder(file.Keys);
         switch (await Opening.OfAsync(file, backups, time.GetUtcNow().UtcDateTime, cancel))
         {
             case Opening.Refused refused:
