@@ -21,17 +21,26 @@ try
     var brief = Brief.Default;
     var table = new Table("core and data");
 
-    foreach (var (design, source) in Boards(demo, brief))
+    foreach (var (design, lead) in Boards(demo, brief))
     {
-        var settings = Matcher.BestSettings(design, source, demo, brief, Aim.MostSoil)!;
-        table.Add($"draw {design.Name.ToLowerInvariant()}: draft, assess, sliders", "10 ms", Measure.Percentiles(200, () => DrawingBoard.Open(design, source, settings, brief, demo)));
+        var settings = Matcher.BestSettings(design, lead, demo, brief, Aim.MostSoil)!;
+        table.Add($"draw {design.Name.ToLowerInvariant()}: draft, assess, sliders", "10 ms", Measure.Percentiles(200, () => DrawingBoard.Open(design, lead, settings, brief, demo)));
     }
 
-    table.Add($"match the demonstration heap ({demo.Things.Count} kinds)", "", Measure.Percentiles(30, () => Matcher.Match(demo, brief, Aim.MostSoil)));
+    var stockroom = Metaplant.Core.Stock.Stockroom.Of(demo);
+    foreach (var (design, lead) in Boards(demo, brief))
+    {
+        var settings = Matcher.BestSettings(design, lead, demo, brief, Aim.MostSoil)!;
+        var needs = design.Ask(new(lead, settings, brief)).OrThrow().Needs;
+        table.Add($"quick cast of {design.Name.ToLowerInvariant()}", "5 ms", Measure.Percentiles(200, () => Metaplant.Core.Casting.Caster.Cast(needs, lead, stockroom, Grown.Food, brief.Handbook)));
+    }
+
+    foreach (var design in Catalogue.All) table.Add($"match {design.Name.ToLowerInvariant()} alone", "", Measure.Percentiles(10, () => Matcher.Match(design, new Heap(demo.Things), brief, Aim.MostSoil)));
+    table.Add($"match the demonstration heap ({demo.Things.Count} kinds)", "", Measure.Percentiles(30, () => Matcher.Match(new Heap(demo.Things), brief, Aim.MostSoil)));
     foreach (var (kinds, budget, runs) in ((int, string, int)[])[(200, "300 ms", 10), (2000, "3 s", 3)])
     {
         var heap = Repeat(demo, kinds);
-        table.Add($"match {kinds} kinds", budget, Measure.Percentiles(runs, () => Matcher.Match(heap, brief, Aim.MostSoil)));
+        table.Add($"match {kinds} kinds", budget, Measure.Percentiles(runs, () => Matcher.Match(new Heap(heap.Things), brief, Aim.MostSoil)));
     }
 
     table.Add("read and judge the demonstration heap", "", await Measure.PercentilesAsync(100, async () => await garden.HeapAsync(HouseRules.Default)));
@@ -58,8 +67,8 @@ static async Task Remark(GardenFile file, WriteGate gate, int i)
     await garden.SaveAsync("bench", DateTime.UtcNow);
 }
 
-static IEnumerable<(IDesign Design, Source Source)> Boards(Heap heap, Brief brief)
-    => Catalogue.All.Select(d => (d, Matcher.Match(d, heap, brief, Aim.MostSoil).Best)).Where(m => m.Best is not null).Select(m => (m.d, m.Best!.Source));
+static IEnumerable<(Design Design, Lead Lead)> Boards(Heap heap, Brief brief)
+    => Catalogue.All.Select(d => (d, Matcher.Match(d, heap, brief, Aim.MostSoil).Best)).Where(m => m.Best is not null).Select(m => (m.d, m.Best!.Lead));
 
 // The demonstration heap over and over, each copy a little different so that nothing groups together.
 static Heap Repeat(Heap heap, int kinds) => Heap.Of(

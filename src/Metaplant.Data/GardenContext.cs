@@ -54,6 +54,7 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
         {
             e.ToTable("Allocations");
             e.HasKey(a => new { a.ProjectId, a.ThingId });
+            e.Property(a => a.Taken).HasDefaultValue("[]");
             e.HasOne(a => a.Project).WithMany().HasForeignKey(a => a.ProjectId).OnDelete(DeleteBehavior.Restrict);
             e.HasOne<ThingRow>().WithMany().HasForeignKey(a => a.ThingId).OnDelete(DeleteBehavior.Restrict);
         });

@@ -1,5 +1,6 @@
 using System.Text;
 using System.Text.Json;
+using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
 using Microsoft.EntityFrameworkCore.Metadata;
@@ -97,7 +98,7 @@ public static class Journal
         {
             await garden.SaveChangesAsync(cancel);
         }
-        catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
+        catch (DbUpdateException e) when (e.InnerException is SqliteException { SqliteErrorCode: SQLitePCL.raw.SQLITE_CONSTRAINT })
         {
             return "something kept since depends on it.";
         }
@@ -106,10 +107,17 @@ public static class Journal
     }
 
     /// <summary>The name of a thing of which projects have spoken for more than there is; null when there is none.</summary>
-    private static Task<string?> OverspokenAsync(this GardenContext garden, CancellationToken cancel)
-        => garden.Things
-            .Where(t => garden.Allocations.Where(a => a.ThingId == t.Id).Sum(a => (int?)a.Count) > (t.Retired ? 0 : t.Count))
-            .Select(t => (string?)t.Name).FirstOrDefaultAsync(cancel);
+    private static async Task<string?> OverspokenAsync(this GardenContext garden, CancellationToken cancel)
+    {
+        var shares = await garden.SharesAsync(cancel);
+        var ids = shares.Select(g => g.Key).ToList();
+        foreach (var row in await garden.Things.AsNoTracking().Where(t => ids.Contains(t.Id)).ToListAsync(cancel))
+        {
+            if (row.Overspoken([.. shares[row.Id].SelectMany(s => s.Taken)])) return row.Name;
+        }
+
+        return null;
+    }
 
     /// <summary>Makes one row what it should be, if what we changed of it still is as we left it. Versions are not compared: they only ever go up.</summary>
     private static async Task<bool> PutAsync(GardenContext garden, string table, Dictionary<string, JsonElement>? expected, Dictionary<string, JsonElement>? wanted, CancellationToken cancel)

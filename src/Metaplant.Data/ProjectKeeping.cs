@@ -4,23 +4,32 @@ using Metaplant.Core.Growing;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
 using Microsoft.EntityFrameworkCore;
 
 namespace Metaplant.Data;
 
+/// <summary>A project as it stands on the drawing board.</summary>
+/// <param name="CastAnew">Why it is no longer drawn from the pieces it was kept with, as a sentence; null where it is.</param>
+public sealed record Drawn(Board Board, string? CastAnew);
+
 /// <summary>Keeps a fit as a project that speaks for its things, and opens it again.</summary>
 public static class ProjectKeeping
 {
+    public const int LongestName = 80;
+
     public static ProjectRow NewProject() => new() { Name = "", Design = "", Source = "", Settings = "", Medium = "", Exposure = "" };
 
     /// <summary>Writes a fit into a project's row and speaks for what it takes. The caller saves, in one transaction.</summary>
-    public static async Task KeepAsync(this GardenContext garden, ProjectRow project, string name, Fit fit, Brief brief, CancellationToken cancel = default)
+    public static async Task KeepAsync(this GardenContext garden, ProjectRow project, string name, Fit fit, Brief brief, Heap heap, CancellationToken cancel = default)
     {
         project.Name = name;
         project.Design = fit.Design.Id;
-        project.Source = fit.Source.Key;
-        project.Settings = JsonSerializer.Serialize(fit.Settings.Values);
+        project.Source = fit.Lead.Key;
+        project.Settings = JsonSerializer.Serialize(fit.Set.Values);
+        project.Edition = fit.Design.Edition;
+        project.Cast = KeptCast.Write(fit.Cast, heap);
         project.Medium = brief.Medium.Id;
         project.Crop = brief.Crop?.Id;
         project.Exposure = brief.Exposure.ToString();
@@ -29,15 +38,16 @@ public static class ProjectKeeping
         project.Ground = brief.GroundId;
         if (project.Id == 0) garden.Projects.Add(project);
         var kept = await garden.Allocations.Where(a => a.ProjectId == project.Id).ToDictionaryAsync(a => a.ThingId, cancel);
-        foreach (var (thing, count) in fit.Supply.Counts)
+        var taken = fit.Cast.Takes.ToLookup(t => t.ThingId, t => t.Taken);
+        foreach (var thing in taken)
         {
-            if (kept.Remove(thing, out var row)) row.Count = count;
-            else garden.Allocations.Add(new() { Project = project, ThingId = thing, Count = count });
+            var row = kept.Remove(thing.Key, out var was) ? was : garden.Allocations.Add(new() { Project = project, ThingId = thing.Key }).Entity;
+            (row.Count, row.Taken) = (thing.Where(t => t.Whole).Select(t => t.Unit).Distinct().Count(), HeapReading.Write(thing.Distinct()));
         }
 
         garden.Allocations.RemoveRange(kept.Values);
         // Who has the thing open to change it learns that some of it is spoken for now.
-        var touched = fit.Supply.Counts.Keys.Concat(kept.Keys).ToList();
+        var touched = taken.Select(t => t.Key).Concat(kept.Keys).ToList();
         foreach (var thing in await garden.Things.Where(t => touched.Contains(t.Id)).ToListAsync(cancel)) thing.Version++;
     }
 
@@ -53,12 +63,29 @@ public static class ProjectKeeping
     }
 
     /// <summary>The project on the drawing board, with its own things counted as free, or why it cannot be drawn.</summary>
-    public static Outcome<Board> Open(this ProjectRow project, Heap heap, Brief brief)
+    public static Outcome<Board> Open(this ProjectRow project, Heap heap, Brief brief) => project.Draw(heap, brief).Then<Board>(d => d.Board);
+
+    /// <summary>The same, with the sentence why it is no longer drawn from the pieces it was kept with, where it is not.</summary>
+    public static Outcome<Drawn> Draw(this ProjectRow project, Heap heap, Brief brief)
     {
         if (Catalogue.Find(project.Design) is not { } design) return new Problem("design", $"The design “{project.Design}” is no longer in the catalogue.");
         if (project.ReadSettings() is not { } settings) return new Problem("settings", "Its settings cannot be read.");
-        return DrawingBoard.FindSource(design, heap, project.Source).Then(source => DrawingBoard.Open(design, source, settings, brief, heap));
+        return DrawingBoard.FindLead(design, heap, project.Source).Then(lead =>
+        {
+            Outcome<Fit>? kept = project.Cast is not { } cast ? null : project.Edition != design.Edition
+                ? new Problem("cast", "The design has changed since this was kept.")
+                : KeptCast.Open(cast, design, Chosen.Snap(design, lead, brief, settings), Stockroom.Of(heap));
+            if (kept is { Ok: true, Value: var fit }) return new Drawn(DrawingBoard.Of(fit, heap), null);
+            // One from before pieces were kept was never drawn from any.
+            var why = kept is null ? null : $"{kept.Problems[0].Sentence} It is drawn from what there is now: look it over, and keep it again to take that.";
+            return DrawingBoard.Open(design, lead, settings, brief, heap).Then<Drawn>(board => new Drawn(board, why));
+        });
     }
+
+    /// <summary>True where what is asked for is the project as it was kept, so that it is shown as it is and not cast anew.</summary>
+    public static bool IsDrawnAs(this ProjectRow project, string? design, string? source, IReadOnlyDictionary<string, double>? settings, Brief brief)
+        => project.Design == design && (source is null || source == project.Source) && project.ReadSettings() is { } kept && (settings is null || (settings.Count == kept.Count && settings.All(s => kept.TryGetValue(s.Key, out var v) && Math.Abs(v - s.Value) < 1e-9)))
+        && (project.Medium, project.Crop, project.Exposure, project.PeopleAtEdge, project.Site, project.Ground) == (brief.Medium.Id, brief.Crop?.Id, brief.Exposure.ToString(), brief.PeopleAtEdge, brief.Site.ToString(), brief.GroundId);
 
     /// <summary>The name of its design, or the word it was kept under when there is no such design any more.</summary>
     public static string DesignName(this ProjectRow project) => Catalogue.Find(project.Design)?.Name ?? $"{project.Design} (no longer in the catalogue)";

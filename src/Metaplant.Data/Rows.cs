@@ -101,6 +101,12 @@ public sealed class ProjectRow : IVersioned, IJournaled
     /// <summary>The row of grounds it stands in; null where nobody has looked.</summary>
     public string? Ground { get; set; }
 
+    /// <summary>The edition of its design that it was drawn by; 0 in gardens from before designs had editions.</summary>
+    public int Edition { get; set; }
+
+    /// <summary>Every piece it is made of, as it was chosen when it was kept, as JSON; null in gardens from before pieces were kept.</summary>
+    public string? Cast { get; set; }
+
     public int Version { get; set; }
 }
 
@@ -114,7 +120,11 @@ public sealed class AllocationRow : IJournaled
 
     public int ThingId { get; set; }
 
+    /// <summary>Units taken whole.</summary>
     public int Count { get; set; }
+
+    /// <summary>What is taken of which unit, whole or in part, as JSON; empty in gardens from before parts could be taken, where it is the first so many that are free.</summary>
+    public string Taken { get; set; } = "[]";
 }
 
 /// <summary>A step of a project that is done.</summary>

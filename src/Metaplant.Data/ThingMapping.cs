@@ -9,6 +9,18 @@ namespace Metaplant.Data;
 /// <param name="Cost">Of the batch, in the garden's money, from 0 up.</param>
 public sealed record Particulars(string Place = "", string Remark = "", string Source = "", string Permission = "", double? Cost = null, bool KeepDry = false, DateOnly? UseBefore = null)
 {
+    public const int LongestWords = 80;
+    public const int LongestRemark = 1000;
+    private const double GreatestCost = 1_000_000;
+
+    /// <summary>What is too long or cannot be, each at its field.</summary>
+    public IEnumerable<Problem> Problems()
+    {
+        foreach (var (field, words) in new[] { ("place", Place), ("source", Source), ("permission", Permission) }.Where(w => w.Item2.Length > LongestWords)) yield return new(field, $"At most {LongestWords} letters.");
+        if (Remark.Length > LongestRemark) yield return new("remark", $"A remark can have at most {LongestRemark} letters.");
+        if (Cost is { } cost && !(cost is >= 0 and <= GreatestCost)) yield return new("cost", "The cost must be from 0 to 1 000 000.");
+    }
+
     public static Particulars Of(ThingRow row) => new(row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore);
 }
 
@@ -20,45 +32,45 @@ public static class ThingMapping
     /// </summary>
     private sealed record KeptMeasures(int Form, IReadOnlyDictionary<string, double> Values, IReadOnlyList<string>? Taken = null)
     {
+        public static KeptMeasures None { get; } = new(2, new Dictionary<string, double>(), []);
+
         public IReadOnlyCollection<string> TakenOf(SalvageKind? kind)
-            => Taken ?? [.. (Values ?? new Dictionary<string, double>()).Where(v => kind?.Fields.FirstOrDefault(f => f.Id == v.Key)?.Typical.Equals(v.Value) != true).Select(v => v.Key)];
+            => Taken ?? [.. Values.Where(v => kind?.Fields.FirstOrDefault(f => f.Id == v.Key)?.Typical.Equals(v.Value) != true).Select(v => v.Key)];
     }
 
-    /// <summary>The row as it was kept, whatever catalogue kept it. What cannot be read at all is as if it were not there, and its words are in <paramref name="unread"/>.</summary>
-    public static KeptThing ToKept(this ThingRow row, out IReadOnlyList<Problem> unread)
+    /// <summary>The row as it was kept, whatever catalogue kept it.</summary>
+    public static KeptThing ToKept(this ThingRow row)
     {
-        var problems = new List<Problem>();
-        var kept = Json<KeptMeasures>(row.Measures, "measures") ?? new(2, new Dictionary<string, double>(), []);
-        var substance = Enum.TryParse<Substance>(row.Substance, out var s) && Enum.IsDefined(s) ? s : (Substance?)null;
-        var made = new KeptThing(
-            row.Id, row.Number, row.Name, row.Kind, row.Count, kept.Values ?? new Dictionary<string, double>(), substance, Words(row.Findings, "findings"), Json<Fault?[]>(row.Faults, "faults") is { } faults && !faults.Contains(null) ? faults.OfType<Fault>().ToArray() : [],
-            Words(row.History, "history"), kept.TakenOf(SalvageKinds.Find(row.Kind)));
-        unread = problems;
-        return made;
+        var unread = new List<string>();
+        var measures = Json<KeptMeasures>(row.Measures, "measures", m => m.Values is not null) ?? KeptMeasures.None;
+        return new(
+            row.Id, row.Number, row.Name, row.Kind, row.Count, measures.Values, Enum.TryParse<Substance>(row.Substance, out var s) && Enum.IsDefined(s) ? s : null,
+            Json<string[]>(row.Findings, "findings", All) ?? [], Json<Fault[]>(row.Faults, "faults", All) ?? [], Json<string[]>(row.History, "history", All) ?? [], measures.TakenOf(SalvageKinds.Find(row.Kind)))
+        {
+            Unread = unread,
+        };
 
-        string[] Words(string text, string field) => Json<string[]>(text, field) is { } words && !words.Contains(null) ? words : [];
+        static bool All(object?[] items) => !items.Contains(null);
 
-        T? Json<T>(string text, string field)
+        T? Json<T>(string text, string part, Func<T, bool> whole)
             where T : class
         {
             try
             {
-                return JsonSerializer.Deserialize<T>(text) ?? throw new JsonException();
+                if (JsonSerializer.Deserialize<T>(text) is { } read && whole(read)) return read;
             }
             catch (JsonException)
             {
-                problems.Add(new(field, "What was kept here cannot be read."));
-                return null;
+                // Told below, as what is not whole is.
             }
+
+            unread.Add(part);
+            return null;
         }
     }
 
     /// <summary>The thing of a row, or everything in it that the present catalogue cannot read.</summary>
-    public static Outcome<Thing> Read(this ThingRow row)
-    {
-        var kept = row.ToKept(out var unread);
-        return unread.Count > 0 ? Outcome<Thing>.Refuse(unread) : kept.Read();
-    }
+    public static Outcome<Thing> Read(this ThingRow row) => row.ToKept().Read();
 
     /// <summary>Writes what the gardener can change of a thing into its row.</summary>
     public static void Keep(this ThingRow row, Thing thing, Particulars particulars)

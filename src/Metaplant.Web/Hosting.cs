@@ -39,10 +39,11 @@ internal static class Hosting
     private static async Task<int> RestoreAsync(GardenFile file, string name, TextWriter to)
     {
         var backups = new GardenBackups(file);
-        if (name.Length is 0 || name == "list")
+        if (name is "" or "list")
         {
-            foreach (var b in backups.List()) await to.WriteLineAsync($"{b.Name,-44} {b.At.ToLocalTime():yyyy-MM-dd HH:mm}  {(b.Why.Length > 0 ? b.Why : $"{b.Things} things, {b.Projects} projects")}");
-            if (backups.List().Count == 0) await to.WriteLineAsync("There are no backups here.");
+            var kept = backups.List();
+            foreach (var b in kept) await to.WriteLineAsync($"{b.Name,-44} {b.At.ToLocalTime():yyyy-MM-dd HH:mm}  {(b.Why.Length > 0 ? b.Why : $"{b.Things} things, {b.Projects} projects")}");
+            if (kept.Count == 0) await to.WriteLineAsync("There are no backups here.");
             return 0;
         }
 

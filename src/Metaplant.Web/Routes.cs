@@ -25,6 +25,7 @@ internal static class Routes
         gardener.MapPhotos();
         gardener.MapMatching();
         gardener.MapProjects();
+        gardener.MapPictures();
         gardener.MapSums();
         api.MapSteps();
         api.MapDoor();

@@ -1,6 +1,9 @@
+using Metaplant.Core.Casting;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Geometry;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Stock;
 
 namespace Metaplant.Core.Tests;
 
@@ -9,6 +12,9 @@ internal static class A
 {
     public static Thing Thing(string kind, int count = 1, string? name = null, Metaplant.Core.Materials.Substance? substance = null, string[]? findings = null, Fault[]? faults = null, int id = 1, params (string Id, double Value)[] measures)
         => Core.Salvage.Thing.Create(id, id, name ?? kind, kind, count, measures.ToDictionary(m => m.Id, m => m.Value), substance, findings ?? [], faults ?? []).OrThrow();
+
+    /// <summary>One need filled from a heap.</summary>
+    public static Cast Cast(Need need, Heap heap, Grown grown = Grown.Food, Lead? lead = null, Effort effort = Effort.Proven) => Caster.Cast([need], lead, Stockroom.Of(heap), grown, Handbook.Default, effort);
 
     public static Heap Heap(params Thing[] things) => Core.Salvage.Heap.Of(things, HouseRules.Default);
 

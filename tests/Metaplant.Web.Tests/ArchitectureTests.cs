@@ -10,7 +10,7 @@ namespace Metaplant.Web.Tests;
 /// <summary>Dependencies point one way: Web, Data, Core.</summary>
 public class ArchitectureTests
 {
-    private static readonly ArchUnitNET.Domain.Architecture Code = new ArchLoader().LoadAssemblies(typeof(IDesign).Assembly, typeof(GardenContext).Assembly, typeof(GardenServer).Assembly, typeof(Program).Assembly).Build();
+    private static readonly ArchUnitNET.Domain.Architecture Code = new ArchLoader().LoadAssemblies(typeof(Design).Assembly, typeof(GardenContext).Assembly, typeof(GardenServer).Assembly, typeof(Program).Assembly).Build();
 
     [Fact]
     public void The_core_knows_nothing_above_it()
@@ -23,7 +23,7 @@ public class ArchitectureTests
     [Fact]
     public void The_core_reads_no_files_no_clock_no_database_and_no_json()
     {
-        var names = typeof(IDesign).Assembly.GetReferencedAssemblies().Select(a => a.Name!).ToList();
+        var names = typeof(Design).Assembly.GetReferencedAssemblies().Select(a => a.Name!).ToList();
         names.ShouldNotContain(n => n.StartsWith("Microsoft.") || n.Contains("Json") || n.Contains("Http") || n.Contains("FileSystem"));
     }
 

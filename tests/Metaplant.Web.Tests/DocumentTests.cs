@@ -106,6 +106,10 @@ public sealed class DocumentTests : IAsyncLifetime
     [InlineData("photographs.0.thingId", "4711", "photographs[0].thingId")]
     [InlineData("projects.0.takes.0.thingId", "4711", "projects[0].takes")]
     [InlineData("settings.units", "\"cubits\"", "settings.units")]
+    [InlineData("settings.measures", "{\"two words\":0.01}", "settings.measures")]
+    [InlineData("settings.measures", "{\"trug\":-1}", "settings.measures")]
+    [InlineData("settings.name", "\"\"", "settings.name")]
+    [InlineData("things.0.cost", "-1", "things[0].cost")]
     public async Task One_thing_wrong_in_it_is_told_at_its_place_and_nothing_is_taken_in(string path, string value, string field)
     {
         // Something of the first thing is spoken for, so that it cannot become too few.
@@ -117,6 +121,30 @@ public sealed class DocumentTests : IAsyncLifetime
         status.ShouldBe(HttpStatusCode.BadRequest);
         problem!["errors"]!.AsObject().Select(e => e.Key).ShouldContain(key => field.Contains(key, StringComparison.Ordinal) || key.StartsWith(field, StringComparison.Ordinal), problem.ToJsonString());
         (await server.GetAsync("/api/things")).AsArray().Count.ShouldBe(79);
+    }
+
+    [Theory]
+    [InlineData("cast.pieces.0.thingId", "4711")]
+    [InlineData("cast.pieces.0.length", "-1")]
+    [InlineData("cast.pieces.0.need", "\"keel\"")]
+    [InlineData("cast.pieces", "[]")]
+    [InlineData("cast.panels", "[{\"need\":\"keel\",\"width\":1,\"boards\":[7],\"ripped\":null,\"to\":null}]")]
+    [InlineData("cast.courses", "[{\"need\":\"sections\",\"height\":0.2,\"thickness\":0.02,\"pieces\":[-1]}]")]
+    [InlineData("cast.bars.0.cuts.0.wantedId", "\"keel\"")]
+    [InlineData("cast.bars.0.bar.thingId", "4711")]
+    [InlineData("cast.apart", "[{\"thingId\":4711,\"way\":\"boards\",\"units\":1}]")]
+    [InlineData("cast.sectionCuts.0.thingId", "4711")]
+    [InlineData("cast.takes.0.thingId", "4711")]
+    [InlineData("cast.buys.0.needId", "\"keel\"")]
+    public async Task A_project_whose_pieces_make_no_sense_is_drawn_anew_and_says_so(string path, string value)
+    {
+        await using var other = new GardenServer(demo: true);
+        var document = JsonNode.Parse(await other.Http.GetStringAsync("/api/garden/document", Cancel))!;
+        Set(document, "projects.0." + path, value);
+        (await SendAsync(other, "/api/garden/in", Encoding.UTF8.GetBytes(document.ToJsonString()))).Status.ShouldBe(HttpStatusCode.NoContent);
+        var project = await other.GetAsync("/api/projects/1");
+        ((string?)project["castAnew"]).ShouldNotBeNull();
+        project["board"].ShouldNotBeNull();
     }
 
     [Fact]
@@ -137,6 +165,21 @@ public sealed class DocumentTests : IAsyncLifetime
         (await server.GetAsync("/api/things")).AsArray().Count.ShouldBe(79);
         (await server.PostAsync("/api/undo", null)).Status.ShouldBe(HttpStatusCode.OK);
         (await server.GetAsync("/api/things/needs-a-look")).AsArray().Count.ShouldBe(1);
+    }
+
+    [Fact]
+    public async Task What_cannot_be_read_goes_out_as_unknown_and_comes_in_no_fitter_than_it_was()
+    {
+        // The varnish drum, refused, whose signs a damaged row lost.
+        var drum = (await server.GetAsync("/api/things")).AsArray().Single(t => (string)t!["name"]! == "Varnish drum")!;
+        ((string)drum["fitness"]!).ShouldBe("Refused");
+        await server.ExecuteAsync($"UPDATE Things SET Findings = '[null]' WHERE Id = {drum["id"]}");
+        (await server.GetAsync("/api/things/needs-a-look")).AsArray().Single()!["wrong"]!.AsArray().Select(w => (string)w!).ShouldBe(["Its findings cannot be read."]);
+        await using var other = new GardenServer();
+        (await SendAsync(other, "/api/garden/in", await server.Http.GetByteArrayAsync("/api/garden/document", Cancel))).Status.ShouldBe(HttpStatusCode.NoContent);
+        var again = (await other.GetAsync("/api/things")).AsArray().Single(t => (string)t!["name"]! == "Varnish drum")!;
+        ((string)again["fitness"]!, (bool)again["mayCut"]!).ShouldBe(("StructureOnly", false));
+        again["history"]!.AsArray().Select(h => (string)h!).ShouldContain("held-unknown");
     }
 
     [Fact]

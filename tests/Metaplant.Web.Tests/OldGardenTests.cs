@@ -44,7 +44,7 @@ public sealed class OldGardenTests : IAsyncLifetime
 
         var (status, matches) = await server.PostAsync("/api/match", new { aim = "MostSoil" });
         status.ShouldBe(HttpStatusCode.OK, matches?.ToString());
-        matches!.AsArray().Count.ShouldBe(3);
+        matches!.AsArray().Count.ShouldBe(8);
     }
 
     [Fact]

@@ -19,9 +19,10 @@ public sealed class ProjectTests : IAsyncLifetime
         things.Count.ShouldBeGreaterThanOrEqualTo(25);
         things.Select(t => t!["fitness"]!.GetValue<string>()).Distinct().Order().ShouldBe(["Food", "Ornamentals", "Refused", "StructureOnly"]);
         var matches = (await Match()).AsArray();
-        matches.Count.ShouldBe(3);
+        matches.Count.ShouldBe(8);
+        matches.ShouldContain(m => m!["standing"]!.GetValue<string>() == "WillDo");
         var notFor = matches.SelectMany(m => m!["noSources"]!.AsArray()).ToList();
-        notFor.ShouldContain(n => n!["nearly"]!.GetValue<bool>());
+        notFor.ShouldContain(n => n!["why"]!.GetValue<string>().Contains("more wanted"));
         notFor.ShouldContain(n => n!["why"]!.GetValue<string>().Contains("MB"));
     }
 
@@ -43,11 +44,88 @@ public sealed class ProjectTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_kept_project_is_drawn_from_its_own_pieces_until_it_is_kept_again()
+    {
+        var kept = await Keep("drilled-tub", "10", "Bait-tub herbs");
+        var id = kept["id"]!.GetValue<int>();
+        var takes = kept["board"]!["fit"]!["takes"]!.ToJsonString();
+        // A post that would do better comes to the heap: lighter work and less wood than what was chosen.
+        var post = new { name = "Short ends", kind = "post", count = 9, measures = new { length = .52, width = .06, thickness = .05 }, findings = new[] { "looked-over" } };
+        (await server.PostAsync("/api/things", post)).Status.ShouldBe(HttpStatusCode.Created);
+        var again = await server.GetAsync($"/api/projects/{id}");
+        again["board"]!["fit"]!["takes"]!.ToJsonString().ShouldBe(takes);
+        again["castAnew"].ShouldBeNull();
+        // On the board, with nothing changed, it is still the same; with something changed it is cast anew and may take the better.
+        var settings = again["board"]!["fit"]!["settings"]!;
+        var (_, same) = await server.PostAsync("/api/board", new { design = "drilled-tub", source = "10", settings, project = id });
+        same!["fit"]!["takes"]!.ToJsonString().ShouldBe(takes);
+        await server.RestartAsync();
+        (await server.GetAsync($"/api/projects/{id}"))["board"]!["fit"]!["takes"]!.ToJsonString().ShouldBe(takes);
+    }
+
+    [Theory]
+    [InlineData(.017, "[]")]
+    [InlineData(.02, "[{\"part\":\"slat-2\",\"from\":0,\"to\":0}]")]
+    public async Task A_thing_found_thinner_or_rotten_since_is_told_and_no_longer_drawn_as_it_was(double thick, string faults)
+    {
+        var id = (await Keep("pallet-bed", "1", "Apron bed"))["id"]!.GetValue<int>();
+        var thing = await Thing(1);
+        var measures = thing["measures"]!.DeepClone();
+        measures["slatThickness"] = thick;
+        var body = new { name = "Engine pallets, HT", kind = "pallet", count = 8, substance = "Softwood", measures, findings = thing["findings"], faults = JsonNode.Parse(faults), version = (int)thing["version"]! };
+        (await server.PutAsync("/api/things/1", body)).Status.ShouldBe(HttpStatusCode.OK);
+        var project = await server.GetAsync($"/api/projects/{id}");
+        ((string)project["castAnew"]!).ShouldStartWith("Engine pallets, HT, which it was made of, has been measured anew since.");
+        // Another name is no other measure.
+        (await server.PostAsync("/api/undo", null)).Status.ShouldBe(HttpStatusCode.OK);
+        (await server.GetAsync($"/api/projects/{id}"))["castAnew"].ShouldBeNull();
+        (await server.PutAsync("/api/things/1", new { name = "Renamed", kind = "pallet", count = 8, substance = "Softwood", measures = thing["measures"], findings = thing["findings"], faults = thing["faults"], version = (int)(await Thing(1))["version"]! })).Status.ShouldBe(HttpStatusCode.OK);
+        (await server.GetAsync($"/api/projects/{id}"))["castAnew"].ShouldBeNull();
+    }
+
+    [Fact]
+    public async Task A_batch_made_smaller_takes_no_piece_from_a_project_and_goes_out_and_in_again()
+    {
+        var (first, last) = (await Keep("drilled-tub", "10", "First"), await Keep("pallet-bed", "1", "Last"));
+        (await server.PostAsync($"/api/projects/{first["id"]}/drop", new { version = (int)first["version"]! })).Status.ShouldBe(HttpStatusCode.NoContent);
+        var thing = await Thing(1);
+        var body = new { name = "Engine pallets, HT", kind = "pallet", count = 8 - (int)thing["free"]!, substance = "Softwood", measures = thing["measures"], findings = thing["findings"], faults = thing["faults"], version = (int)thing["version"]! };
+        (await server.PutAsync("/api/things/1", body)).Status.ShouldBe(HttpStatusCode.OK);
+        (await server.GetAsync($"/api/projects/{last["id"]}"))["castAnew"].ShouldBeNull();
+        var document = await server.Http.GetByteArrayAsync("/api/garden/document", TestContext.Current.CancellationToken);
+        using var content = new ByteArrayContent(document);
+        content.Headers.ContentType = new("application/octet-stream");
+        using var response = await server.Http.PostAsync("/api/garden/in", content, TestContext.Current.CancellationToken);
+        response.StatusCode.ShouldBe(HttpStatusCode.NoContent);
+    }
+
+    [Fact]
+    public async Task Every_view_of_a_project_comes_as_svg_and_dxf_and_its_template_at_true_size()
+    {
+        var kept = await Keep("drilled-tub", "10", "Bait-tub herbs");
+        var id = kept["id"]!.GetValue<int>();
+        var placed = kept["plan"]!["steps"]!.AsArray().Where(s => s!["picture"]!.GetValue<bool>()).Select(s => $"step-{s!["id"]}").ToList();
+        placed.ShouldNotBeEmpty();
+        foreach (var name in (string[])["front", "side", "plan", "section", "corner-0", "corner-3", "apart", "part-packer", "template-0", .. placed])
+        {
+            (await server.Http.GetStringAsync($"/api/projects/{id}/pictures/{name}.svg", TestContext.Current.CancellationToken)).ShouldStartWith("<svg");
+            var dxf = await server.Http.GetStringAsync($"/api/projects/{id}/pictures/{name}.dxf", TestContext.Current.CancellationToken);
+            dxf.ShouldStartWith("999\n1 unit is 1 millimetre");
+            dxf.ShouldEndWith("0\nEOF\n");
+        }
+
+        var sheets = kept["plan"]!["templates"]![0]!["sheets"]!.GetValue<int>();
+        sheets.ShouldBeGreaterThan(1);
+        for (var k = 0; k < sheets; k++) (await server.Http.GetStringAsync($"/api/projects/{id}/templates/0/{k}", TestContext.Current.CancellationToken)).ShouldContain("100 mm");
+        (await server.Http.GetAsync($"/api/projects/{id}/pictures/moon.svg", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    [Fact]
     public async Task The_plan_has_cuts_steps_cautions_and_a_template_and_ticks_are_kept()
     {
         var kept = await Keep("drilled-tub", "10", "Bait-tub herbs");
         var plan = kept["plan"]!;
-        plan["template"]!["holes"]!.AsArray().Count.ShouldBe(kept["board"]!["fit"]!["drain"]!["holes"]!.GetValue<int>());
+        plan["templates"]![0]!["holes"]!.AsArray().Count.ShouldBe(kept["board"]!["fit"]!["drain"]!["holes"]!.GetValue<int>());
         plan["cuts"]!.AsArray().ShouldNotBeEmpty();
         plan["caution"]!.GetValue<string>().ShouldContain("Not a certificate");
         var step = plan["steps"]![0]!["id"]!.GetValue<string>();

@@ -103,7 +103,7 @@ internal static class DrainAssessor
     private static Sum DrainDown(Blueprint blueprint, Brief brief)
     {
         var medium = brief.Medium;
-        var depth = blueprint.Fill[^1].Depth;
+        var depth = blueprint.Depth;
         return Sum.Of(
             "Time to drain a soaking", "t = z (n − FC) ÷ K",
             [

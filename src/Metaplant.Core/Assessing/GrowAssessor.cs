@@ -12,43 +12,37 @@ internal static class GrowAssessor
 
     public static GrowAssessment Assess(Blueprint blueprint, Brief brief, Fitness fitness, double wetLayer, IReadOnlyList<string> notLookedAt)
     {
-        var grow = blueprint is { Planting: not null } ? Bed(blueprint, brief, fitness, wetLayer) : Support(blueprint, brief, fitness);
+        var grow = blueprint.Bays.Count > 0 ? Bed(blueprint, brief, fitness, wetLayer) : Support(blueprint, brief, fitness);
         if (notLookedAt.Count == 0 || fitness != Fitness.Food || brief.Crop is { Edible: false }) return grow;
         // Planned as food, and not called food.
         var names = string.Join(", ", notLookedAt.Take(3)) + (notLookedAt.Count > 3 ? $" and {notLookedAt.Count - 3} more" : "");
         return grow with { Verdict = Verdicts.Worst(grow.Verdict, Verdict.Tight), Words = $"{grow.Words} Nothing to eat from it until {(notLookedAt.Count == 1 ? "this has" : "these have")} been looked at: {names}." };
     }
 
-    /// <summary>The area, depth and litres that roots have.</summary>
-    public static PlantingArea Area(Blueprint blueprint, double wetLayer)
-    {
-        var soil = blueprint.Fill[^1];
-        return new(blueprint.Planting!, Math.Max(0, soil.Depth - wetLayer), blueprint.Fill.Sum(f => f.Volume) * 1000);
-    }
-
     private static GrowAssessment Bed(Blueprint blueprint, Brief brief, Fitness fitness, double wetLayer)
     {
-        var area = Area(blueprint, wetLayer);
-        var volume = blueprint.Fill.Sum(f => f.Volume);
-        var soil = blueprint.Fill[^1];
+        var places = PlantingPlaces.Of(blueprint, wetLayer);
+        var soil = blueprint.Bays[^1];
         Sum litres = Sum.Of(
-            "Soil it holds", "V, foot to soil level", [new("z", "depth of soil", soil.Depth, Unit.Metre), new("A₀", "area of the foot", soil.Space.BaseArea, Unit.SquareMetre), new("A₁", "area at the soil level", soil.Space.AreaAt(soil.Depth), Unit.SquareMetre)],
-            volume, Unit.CubicMetre, "Volume of the inside shape, measured inside");
-        Sum plan = Sum.Of("Area to plant", "A", [new("l", "length", area.Outline.Length, Unit.Metre), new("b", "width", area.Outline.Width, Unit.Metre)], area.Outline.Area, Unit.SquareMetre, "Level area at the soil");
+            "Soil it holds", blueprint.Bays.Count == 1 ? "V, foot to soil level" : "V, foot to soil level, all bays", [new("z", "depth of soil", soil.Depth, Unit.Metre), new("A₀", "area of the foot", soil.Space.BaseArea, Unit.SquareMetre), new("A₁", "area at the soil level", soil.Space.AreaAt(soil.Depth), Unit.SquareMetre)],
+            blueprint.Soil, Unit.CubicMetre, "Volume of the inside shape, measured inside");
+        var area = blueprint.Bays.Sum(b => b.Planting.Area);
+        Sum plan = Sum.Of("Area to plant", blueprint.Bays.Count == 1 ? "A" : "ΣA", [.. blueprint.Bays.SelectMany(b => (Term[])[new("l", "length", b.Planting.Length, Unit.Metre), new("b", "width", b.Planting.Width, Unit.Metre)])], area, Unit.SquareMetre, "Level area at the soil");
+        var usable = Math.Max(0, blueprint.Depth - wetLayer);
         Sum depth = Sum.Of(
-            "Depth to root in", "z − h_w", [new("z", "depth of soil", soil.Depth, Unit.Metre), new("h_w", "wet layer at the foot", wetLayer, Unit.Metre, wetLayer > 0 ? $"medium.{brief.Medium.Id}.wet-layer" : null)],
-            area.UsableDepth, Unit.Metre, wetLayer > 0 ? "A drained container keeps a wet layer at its foot" : "Open to the ground: no wet layer forms");
+            "Depth to root in", "z − h_w", [new("z", "depth of soil", blueprint.Depth, Unit.Metre), new("h_w", "wet layer at the foot", wetLayer, Unit.Metre, wetLayer > 0 ? $"medium.{brief.Medium.Id}.wet-layer" : null)],
+            usable, Unit.Metre, wetLayer > 0 ? "A drained container keeps a wet layer at its foot" : "Open to the ground: no wet layer forms");
         var allowed = fitness == Fitness.Food;
         var crops = Crops.In(brief.Handbook);
-        var chosen = brief.Crop is null ? null : PlantsThatFit.Work(area, brief.Crop, allowed);
-        List<Check> checks = chosen is null ? [] :
+        var chosen = brief.Crop is null ? null : places.Work(brief.Crop, allowed);
+        List<Check> checks = chosen is null || (blueprint.Pockets.Count > 0 && chosen.Count > 0) ? [] :
         [
             Check.Compare(
-                "root-depth", $"Depth for {chosen.Crop.Plural}", LoadCase.Normal, chosen.Crop.LeastDepth, area.UsableDepth, Unit.Metre, "What it roots in beside what there is.", null, [depth],
+                "root-depth", $"Depth for {chosen.Crop.Plural}", LoadCase.Normal, chosen.Crop.LeastDepth, usable, Unit.Metre, "What it roots in beside what there is.", null, [depth],
                 new Remedy("Soil at least this deep", chosen.Crop.LeastDepth + wetLayer, Unit.Metre)),
         ];
-        var (verdict, words) = chosen is null ? Say([.. crops.Select(c => PlantsThatFit.WhyNot(area, c, allowed))]) : Say(chosen, checks);
-        return new(verdict, words, litres, plan, depth, Ordered(crops, c => PlantsThatFit.Work(area, c, allowed)), chosen, checks);
+        var (verdict, words) = chosen is null ? Say([.. crops.Select(c => places.WhyNot(c, allowed))]) : Say(chosen, checks);
+        return new(verdict, words, litres, plan, depth, Ordered(crops, c => places.Work(c, allowed)), chosen, checks);
     }
 
     private static Lazy<IReadOnlyList<CropFit>> Ordered(IReadOnlyList<Crop> crops, Func<Crop, CropFit> fit) => new(() => [.. crops.Select(fit).OrderBy(f => f.Count == 0)]);

@@ -8,7 +8,7 @@ internal static class HoldAssessor
 {
     public static HoldAssessment Assess(Blueprint blueprint, Brief brief)
     {
-        var wet = blueprint.Fill.Count == 0 ? null : WetMass(blueprint, brief);
+        var wet = blueprint.Bays.Count == 0 ? null : WetMass(blueprint, brief);
         List<Check> checks = [.. blueprint.LoadPaths.SelectMany(p => p.Work(brief)), .. StandingChecks.Of(blueprint, brief, wet)];
         var weakest = Verdicts.Weakest(checks);
         var verdict = Verdicts.Worst(checks);
@@ -24,7 +24,7 @@ internal static class HoldAssessor
 
     private static Sum WetMass(Blueprint blueprint, Brief brief)
     {
-        var volume = blueprint.Fill.Sum(f => f.Volume);
+        var volume = blueprint.Soil;
         return Sum.Of(
             "Weight, wet through", "m = ρ_sat V + m₀",
             [new("ρ_sat", "density full of water", brief.Medium.SaturatedDensity, Unit.KilogramPerCubicMetre, $"medium.{brief.Medium.Id}.saturated"), new("V", "soil", volume, Unit.CubicMetre), new("m₀", "empty", blueprint.Handling.EmptyMass, Unit.Kilogram)],

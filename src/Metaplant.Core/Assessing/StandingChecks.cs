@@ -22,12 +22,12 @@ internal static class StandingChecks
     }
 
     private static Check? Retained(Blueprint blueprint, Brief brief)
-        => blueprint.Fill.Count == 0 ? null : RetainedSoil.Judge(blueprint.Fill.Sum(f => f.Depth), groundKnown: brief.GroundKnown);
+        => blueprint.Bays.Count == 0 || blueprint.Stance is Hung ? null : RetainedSoil.Judge(blueprint.Depth, groundKnown: brief.GroundKnown);
 
     /// <summary>Wind on body and plants, and a hand at the rim of what is heavy enough to hurt when it falls, against the dry weight, over the nearer edge of the feet.</summary>
     private static Check Tipping(Blueprint blueprint, OnFeet feet, Brief brief, double wet)
     {
-        var dry = brief.Medium.DryDensity * blueprint.Fill.Sum(f => f.Volume) + blueprint.Handling.EmptyMass;
+        var dry = brief.Medium.DryDensity * blueprint.Soil + blueprint.Handling.EmptyMass;
         var leans = !feet.AgainstWall && Lifting.People(wet, brief.Handbook) != 1;
         var (length, width, height) = feet.Body;
         var ways = new[] { Over(length, feet.Width), Over(width, feet.Length) };

@@ -7,10 +7,6 @@ public sealed record BadPlace(double From, double To);
 /// <param name="Piece">Which of its batch, from 1.</param>
 public sealed record Bar(int ThingId, int Piece, double Length, double Width, double Thickness, IReadOnlyList<BadPlace> Bad);
 
-/// <summary>Pieces wanted, all of one length and least section. Metres.</summary>
-/// <param name="Things">The things they may be cut from; null for any.</param>
-public sealed record Wanted(string Id, int Count, double Length, double LeastWidth, double LeastThickness, IReadOnlySet<int>? Things = null);
-
 /// <summary>One piece laid out on a bar, from and to in m along it.</summary>
 public sealed record Cut(string WantedId, double From, double To);
 
@@ -44,79 +40,20 @@ public sealed record CutPlan(IReadOnlyList<CutBar> Bars, IReadOnlyDictionary<str
         }
     }
 
-    /// <summary>
-    /// Lays the wanted pieces out, longest first, each into the stretch that it leaves the least of: first among bars already cut into, then opening the bar with the
-    /// smallest section that will do. A first-fit-decreasing plan, not proven the best.
-    /// </summary>
-    public static CutPlan Work(IReadOnlyList<Wanted> wanted, IReadOnlyList<Bar> bars)
+    public static CutPlan Empty { get; } = new([], new Dictionary<string, int>());
+
+    /// <summary>Stretches of a bar so long that are sound: its ends trimmed, bad places left out with a margin.</summary>
+    public static IReadOnlyList<BadPlace> Sound(double length, IReadOnlyList<BadPlace> bad)
     {
-        var open = bars.Select(b => new Open(b)).ToList();
-        var missing = new Dictionary<string, int>(StringComparer.Ordinal);
-        foreach (var w in wanted.OrderByDescending(w => w.Length).ThenBy(w => w.Id, StringComparer.Ordinal))
+        var free = new List<BadPlace>();
+        var from = Trim;
+        foreach (var place in bad.OrderBy(b => b.From))
         {
-            for (var i = 0; i < w.Count; i++)
-            {
-                if (Best(open, w) is { } place) place.Bar.Take(place.Stretch, w);
-                else missing[w.Id] = missing.GetValueOrDefault(w.Id) + 1;
-            }
+            if (place.From - BadMargin > from) free.Add(new(from, place.From - BadMargin));
+            from = Math.Max(from, place.To + BadMargin);
         }
 
-        return new([.. open.Where(o => o.Cuts.Count > 0).Select(o => o.Done())], missing);
-    }
-
-    private static (Open Bar, int Stretch)? Best(List<Open> bars, Wanted w)
-    {
-        (Open Bar, int Stretch)? best = null;
-        (bool Fresh, double Section, double Left) least = (true, double.MaxValue, double.MaxValue);
-        foreach (var bar in bars)
-        {
-            if (!bar.Suits(w)) continue;
-            for (var i = 0; i < bar.Free.Count; i++)
-            {
-                var left = bar.Free[i].To - bar.Free[i].From - w.Length;
-                if (left < -1e-9) continue;
-                var rank = (bar.Cuts.Count == 0, bar.Bar.Width * bar.Bar.Thickness, left);
-                if (best is null || rank.CompareTo(least) < 0) (best, least) = ((bar, i), rank);
-            }
-        }
-
-        return best;
-    }
-
-    /// <summary>A bar while it is being laid out.</summary>
-    private sealed class Open(Bar bar)
-    {
-        public Bar Bar { get; } = bar;
-
-        public List<Cut> Cuts { get; } = [];
-
-        public List<BadPlace> Free { get; } = Sound(bar);
-
-        public bool Suits(Wanted w)
-            => w.Things?.Contains(Bar.ThingId) != false && ((Bar.Width >= w.LeastWidth - 1e-9 && Bar.Thickness >= w.LeastThickness - 1e-9) || (Bar.Thickness >= w.LeastWidth - 1e-9 && Bar.Width >= w.LeastThickness - 1e-9));
-
-        public void Take(int stretch, Wanted w)
-        {
-            var from = Free[stretch].From;
-            Cuts.Add(new(w.Id, from, from + w.Length));
-            Free[stretch] = new(Math.Min(Free[stretch].To, from + w.Length + Kerf), Free[stretch].To);
-        }
-
-        public CutBar Done()
-            => new(Bar, [.. Cuts.OrderBy(c => c.From)], [.. Free.Where(f => f.To - f.From >= WorthKeeping).Select(f => new Cut("", f.From, f.To))]);
-
-        private static List<BadPlace> Sound(Bar bar)
-        {
-            var free = new List<BadPlace>();
-            var from = Trim;
-            foreach (var bad in bar.Bad.OrderBy(b => b.From))
-            {
-                if (bad.From - BadMargin > from) free.Add(new(from, bad.From - BadMargin));
-                from = Math.Max(from, bad.To + BadMargin);
-            }
-
-            if (bar.Length - Trim > from) free.Add(new(from, bar.Length - Trim));
-            return free;
-        }
+        if (length - Trim > from) free.Add(new(from, length - Trim));
+        return free;
     }
 }

@@ -1,25 +1,42 @@
-using Metaplant.Core.Drainage;
+using Metaplant.Core.Casting;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
-using Metaplant.Core.Growing;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Scenes;
 using Metaplant.Core.Sums;
+using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 
 /// <summary>
-/// A part to be made: what it is, from which form, how big (m, largest first), how many. Views tie their shapes to parts by <see cref="Id"/>.
+/// A part to be made: what it is, from which form, how big (m, largest first), how many. The solids of the scene name their part by <see cref="Id"/>.
 /// </summary>
-public sealed record Part(string Id, string Name, Form Form, int Count, double Length, double Width, double Thickness);
+/// <param name="Need">What was asked for that fills it; null for what is bought by count or is part of something else.</param>
+public sealed record Part(string Id, string Name, Form Form, int Count, double Length, double Width, double Thickness, string? Need = null);
 
-/// <summary>How parts are joined: which two, with what, how many in all.</summary>
-public sealed record Joint(string Name, string PartA, string PartB, string Fixing, int Count);
+/// <summary>How parts are joined: which two, with what, how many in all. What the shop has of it is bought by the pack.</summary>
+/// <param name="Fixing">A family of the price list, or "lashing".</param>
+/// <param name="LetIn">True where one is halved or let into the other, so that their solids meet.</param>
+public sealed record Joint(string Name, string PartA, string PartB, string Fixing, int Count, bool LetIn = false);
 
-/// <summary>What a fill zone is for: the growing medium, or coarse stuff below it.</summary>
-public sealed record FillZone(string Name, Vessel Space, double Depth)
+/// <summary>A room of growing medium: its shape, how deep it is filled, and where its floor is.</summary>
+/// <param name="At">The middle of its floor.</param>
+public sealed record Bay(string Name, Vessel Space, double Depth, Point3 At = default)
 {
+    /// <summary>m³ in place.</summary>
     public double Volume => Space.VolumeTo(Depth);
+
+    /// <summary>The level area to plant, about <see cref="At"/>.</summary>
+    public Outline Planting => field ??= Space.SectionAt(Depth);
 }
+
+/// <summary>An opening in a face that one plant grows out of.</summary>
+/// <param name="At">Its middle.</param>
+/// <param name="Out">Which way it faces, one metre long.</param>
+/// <param name="Size">Clear across, m.</param>
+/// <param name="Litres">Of soil that are its own.</param>
+/// <param name="Depth">From the face into the soil, m.</param>
+public sealed record Pocket(Point3 At, Point3 Out, double Size, double Litres, double Depth);
 
 /// <summary>Where plants go on a support: so many feet, what they climb.</summary>
 /// <param name="Grip">The thinnest thing offered to climb, m across.</param>
@@ -31,30 +48,32 @@ public sealed record ClimbingFrame(int Feet, double Grip, double Height, double 
 /// <param name="BuiltInPlace">True when it is put together where it stands and not carried.</param>
 public sealed record Handling(double EmptyMass, bool BuiltInPlace);
 
-/// <summary>Where soil stands in the section view, for laying pressure, water and sinking over it: from x0 to x1, the floor at y, soil depth in m, all in the view's own metres.</summary>
-public sealed record SectionFrame(double X0, double X1, double Floor, double Depth);
+/// <summary>Where something is drilled or cut on a face laid flat: the outline of the face, the cuts on it, and each from two edges.</summary>
+/// <param name="Face">In m, its lower left corner at the origin.</param>
+public sealed record FacePlan(string Part, Sentence Title, IReadOnlyList<Point> Face, IReadOnlyList<(Point At, double Across)> Openings);
+
+/// <summary>Something bought by count that no joint brings with it.</summary>
+public sealed record Extra(string Id, string Name, string Goods, int Count);
 
 /// <summary>
-/// A design fixed in all its measures: geometry, parts, load paths and operations, but no verdicts. The same assessors read every blueprint.
+/// A design fixed in all its measures: geometry, parts, load paths and operations, but no verdicts. The same assessors and the same pictures read every blueprint.
 /// </summary>
 public sealed record Blueprint
 {
     public required string DesignId { get; init; }
 
     /// <summary>Its size in a few words, in the gardener's manner: "4 boards high, 2 sections by 1".</summary>
-    public required string Size { get; init; }
+    public required Sentence Size { get; init; }
 
     public required IReadOnlyList<Part> Parts { get; init; }
 
     public IReadOnlyList<Joint> Joints { get; init; } = [];
 
-    /// <summary>What it takes from the heap or the shop.</summary>
-    public required IReadOnlyList<Need> Needs { get; init; }
+    public IReadOnlyList<Extra> Extras { get; init; } = [];
 
-    public IReadOnlyList<FillZone> Fill { get; init; } = [];
+    public IReadOnlyList<Bay> Bays { get; init; } = [];
 
-    /// <summary>The area to plant with its outline; null for a support.</summary>
-    public Outline? Planting { get; init; }
+    public IReadOnlyList<Pocket> Pockets { get; init; } = [];
 
     public ClimbingFrame? Climbing { get; init; }
 
@@ -69,26 +88,23 @@ public sealed record Blueprint
 
     public required Stance Stance { get; init; }
 
-    /// <summary>
-    /// Draws front, plan and section, in this order, with the centre of the planting outline at the plan's origin. Called only when somebody looks, since matching drafts hundreds.
-    /// </summary>
-    public required Func<IReadOnlyList<View>> Draw { get; init; }
+    /// <summary>What stands where. Called only when somebody looks, since matching drafts hundreds.</summary>
+    public required Func<Scene> Scene { get; init; }
 
-    public SectionFrame? Section { get; init; }
+    public IReadOnlyList<FacePlan> Faces { get; init; } = [];
 
     /// <summary>Steps in the order they are done.</summary>
     public required Func<IReadOnlyList<Operation>> Operations { get; init; }
 
-    /// <summary>Working minutes of all steps, with <paramref name="salvageFactor"/> on those that salvage makes longer.</summary>
-    public double MinutesWith(double salvageFactor) => Operations().Sum(o => o.MinutesWith(salvageFactor));
-
-    /// <summary>How the things of the heap are cut that the cut plan does not lay out, such as sections out of pallets.</summary>
-    public IReadOnlyList<SectionCut> SectionCuts { get; init; } = [];
-
     /// <summary>The farthest an arm must reach, m.</summary>
     public double Reach { get; init; }
-}
 
-/// <summary>Sections sawn out of one pallet: the first slats of each (from 1) and how many slats high.</summary>
-/// <param name="Piece">Which of the batch, from 1.</param>
-public sealed record SectionCut(int ThingId, int Piece, IReadOnlyList<int> FirstSlats, int Slats);
+    /// <summary>m³ of growing medium in place.</summary>
+    public double Soil => Bays.Sum(b => b.Volume);
+
+    /// <summary>The deepest soil, m; 0 without any.</summary>
+    public double Depth => Bays.Select(b => b.Depth).DefaultIfEmpty(0).Max();
+
+    /// <summary>Working minutes of all steps and of taking stock apart for it, with <paramref name="salvageFactor"/> on those that salvage makes longer.</summary>
+    public double MinutesWith(double salvageFactor, Cast cast) => Operations().Sum(o => o.MinutesWith(salvageFactor)) + cast.TakingApart * salvageFactor;
+}

@@ -1,12 +1,13 @@
-using Metaplant.Core.Salvage;
-
 namespace Metaplant.Core.Designs;
 
-/// <summary>What a blueprint needs of one sort. A closed hierarchy: things whole, pieces cut from sawn wood, sheeting by area, line by length, sticks, soil by volume, bought goods by count.</summary>
-/// <param name="Seat">Where the part sits; what is fit for it follows from that and from what is grown.</param>
-/// <param name="Buy">The family of rows of the price list that stands in when the heap has none; null when nothing bought will do.</param>
-public abstract record Need(string Id, string Name, Seat Seat, string? Buy)
+/// <summary>
+/// What a design asks for of one role, in numbers: so many of such sizes. A closed hierarchy; each kind has its way of being filled in the caster. Lengths in m.
+/// </summary>
+/// <param name="Id">Unique among all that is asked for: the part it is for.</param>
+public abstract record Need(string Id, Role Role)
 {
+    public string Name { get; init; } = Role.Name;
+
     /// <summary>How much it is in all, for telling what is short: pieces, m, m² or m³.</summary>
     public abstract double Amount { get; }
 
@@ -14,66 +15,110 @@ public abstract record Need(string Id, string Name, Seat Seat, string? Buy)
     public virtual string Per => "pieces";
 }
 
-/// <summary>So many of named things, whole: the pallets of a bed, the tub itself. They were found fit when the design took them for its main stuff.</summary>
-public sealed record ThingsNeeded(string Id, string Name, Seat Seat, IReadOnlyList<(int ThingId, int Count)> Things) : Need(Id, Name, Seat, null)
+/// <summary>So many things of the lead, as they are: the tub itself, sacks, tubes.</summary>
+public sealed record WholeNeeded(string Id, Role Role, int Count) : Need(Id, Role)
 {
-    public override double Amount => Things.Sum(t => t.Count);
+    public override double Amount => Count;
 }
 
-/// <summary>So many pieces of a length, from sawn wood at least this wide and thick. Metres.</summary>
-public sealed record PiecesNeeded(string Id, string Name, int Count, double Length, double LeastWidth, double LeastThickness, Seat Seat, string? Buy) : Need(Id, Name, Seat, Buy)
+/// <summary>So many sections of sound slats sawn out of the pallets of the lead, round the bad ones.</summary>
+/// <param name="Slats">How many slats high.</param>
+public sealed record SectionsNeeded(string Id, Role Role, int Count, int Slats) : Need(Id, Role)
 {
+    public override double Amount => Count;
+}
+
+/// <summary>So many pieces of a length, from sawn wood at least this wide and thick.</summary>
+public sealed record PiecesNeeded(string Id, Role Role, int Count, double Length, double LeastWidth, double LeastThickness) : Need(Id, Role)
+{
+    /// <summary>Wider side first, whichever way it was asked for.</summary>
+    public double Wide => Math.Max(LeastWidth, LeastThickness);
+
+    public double Thin => Math.Min(LeastWidth, LeastThickness);
+
     /// <summary>The one side that must come out exactly so, m: what is thicker both ways is ripped to it. Null where more does no harm.</summary>
     public double? Exact { get; init; }
 
     public override double Amount => Count;
 }
 
-/// <summary>What a sheet is for.</summary>
-public enum Sheeting
+/// <summary>Panels of boards side by side, of one thickness and any widths, chosen so that each panel comes out exactly as wide as it must with at most one board of it ripped.</summary>
+/// <param name="Widths">Of every panel.</param>
+/// <param name="Height">Length of each board.</param>
+/// <param name="LeastStrip">The narrowest that a board may be ripped to.</param>
+/// <param name="LeastEnd">The narrowest board that may stand at an end of a panel, for its screws.</param>
+public sealed record PanelsNeeded(string Id, Role Role, IReadOnlyList<double> Widths, double Height, double LeastStrip, double LeastEnd) : Need(Id, Role)
 {
-    /// <summary>Holds soil back and lets water through.</summary>
-    Cloth,
+    /// <summary>Boards kept over for those that split, as a part of all.</summary>
+    public double Spare { get; init; }
 
-    /// <summary>Keeps soil, roots and water off what is behind it.</summary>
-    Film,
+    public override double Amount => Widths.Sum();
 
-    /// <summary>Holds soil back; either does.</summary>
-    Either,
+    public override string Per => "m";
 }
 
-/// <summary>A sheet of cloth or film of this size against the soil, in m. Card and paper are neither.</summary>
-public sealed record SheetNeeded(string Id, string Name, double Length, double Width, Sheeting Kind, string? Buy) : Need(Id, Name, Seat.InSoil, Buy)
+/// <summary>A wall filled up course by course with whatever boards there are, each course of one height.</summary>
+/// <param name="Height">To be reached at least.</param>
+/// <param name="Lengths">Pieces of every course.</param>
+public sealed record CoursesNeeded(string Id, Role Role, double Height, IReadOnlyList<double> Lengths, double LeastWidth, double LeastThickness) : Need(Id, Role)
+{
+    public override double Amount => Height * Lengths.Sum();
+
+    public override string Per => "m²";
+}
+
+/// <summary>A run of stiff sheets side by side, their profile upright, each cut to a height.</summary>
+/// <param name="Runs">Length of each straight run.</param>
+/// <param name="Lap">Of two neighbours.</param>
+public sealed record SheetsNeeded(string Id, Role Role, IReadOnlyList<double> Runs, double Height, double Lap) : Need(Id, Role)
+{
+    public override double Amount => Runs.Sum();
+
+    public override string Per => "m";
+
+    /// <summary>Strips that one run takes of sheets so wide: the first covers its width, each more its width less the lap.</summary>
+    public int StripsFor(double run, double width) => StripsFor(run, width, Lap);
+
+    public static int StripsFor(double run, double width, double lap) => run <= width + 1e-9 ? 1 : 1 + (int)Math.Ceiling((run - width) / (width - lap) - 1e-9);
+}
+
+/// <summary>A rectangle of cloth, film or card, pieced together with laps where it must be.</summary>
+public sealed record CoverNeeded(string Id, Role Role, double Length, double Width) : Need(Id, Role)
 {
     public override double Amount => Length * Width;
 
     public override string Per => "m²";
 }
 
-/// <summary>So much line, in m, between two thicknesses; <see cref="Wire"/> true for wire only, false for fibre only.</summary>
-public sealed record LineNeeded(string Id, string Name, double Length, double LeastDiameter, double GreatestDiameter, bool Wire, Seat Seat, string? Buy) : Need(Id, Name, Seat, Buy)
+/// <summary>So much line or wire, between two thicknesses.</summary>
+public sealed record RunNeeded(string Id, Role Role, double Length, double LeastDiameter, double GreatestDiameter) : Need(Id, Role)
 {
     public override double Amount => Length;
 
     public override string Per => "m";
 }
 
-/// <summary>Straight sticks for pegs: so many, of a length and thickness in m.</summary>
-public sealed record SticksNeeded(string Id, string Name, int Count, double Length, double LeastThickness, Seat Seat, string? Buy) : Need(Id, Name, Seat, Buy)
+/// <summary>Sticks, poles or stakes: so many at least so long and, so far from their butt, so thick.</summary>
+/// <param name="Alike">True where they must be alike, and so come from one bundle.</param>
+public sealed record SticksNeeded(string Id, Role Role, int Count, double Length, double LeastThickness, bool Alike = false) : Need(Id, Role)
 {
     public override double Amount => Count;
 }
 
-/// <summary>Growing medium, in m³ as it is ordered: what is placed and what it loses in settling in.</summary>
-public sealed record SoilNeeded(string Id, string Name, double Volume, string MediumId) : Need(Id, Name, Seat.InSoil, "soil-" + MediumId)
+/// <summary>Loose stuff by volume, m³ as it is ordered: what is placed and what it loses in settling in.</summary>
+/// <param name="Shares">Kinds of pile it may come from, each with the part of the whole it may make.</param>
+public sealed record FillNeeded(string Id, Role Role, double Volume, IReadOnlyList<(string Kind, double Share)> Shares) : Need(Id, Role)
 {
+    /// <summary>True of growing medium: what is not sold is dug or fetched, and stops nothing. False of fill that carries or leads water, such as the stones of a core.</summary>
+    public bool DugOrFetched { get; init; }
+
     public override double Amount => Volume;
 
     public override string Per => "m³";
 }
 
 /// <summary>Goods from the shop only: screws, washers.</summary>
-public sealed record GoodsNeeded(string Id, string Name, int Count, string Goods) : Need(Id, Name, Seat.Clear, Goods)
+public sealed record GoodsNeeded(string Id, Role Role, int Count) : Need(Id, Role)
 {
     public override double Amount => Count;
 }

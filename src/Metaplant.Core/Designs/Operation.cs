@@ -1,3 +1,5 @@
+using Metaplant.Core.Words;
+
 namespace Metaplant.Core.Designs;
 
 /// <summary>
@@ -5,10 +7,16 @@ namespace Metaplant.Core.Designs;
 /// </summary>
 /// <param name="Cautions">Ids of <see cref="Building.Cautions"/>, shown where the step is.</param>
 public sealed record Operation(
-    string Id, string Title, string Words, double Minutes, IReadOnlyList<string> Tools, IReadOnlyList<string> Protection, bool TwoPeople = false, params IReadOnlyList<string> Cautions)
+    string Id, Sentence Title, Sentence Words, double Minutes, IReadOnlyList<string> Tools, IReadOnlyList<string> Protection, bool TwoPeople = false, params IReadOnlyList<string> Cautions)
 {
     /// <summary>True where salvage is slower to work than new stuff: taking apart, de-nailing, sorting, squaring. Filling a barrow takes as long either way.</summary>
     public bool SlowerWithSalvage { get; init; }
+
+    /// <summary>Ids of the parts that stand once it is done and did not before; its picture shows them in colour.</summary>
+    public IReadOnlyList<string> Places { get; init; } = [];
+
+    /// <summary>True where it cuts stock up, so that what it cuts is no longer on the heap once it is done.</summary>
+    public bool Cuts { get; init; }
 
     public double MinutesWith(double salvageFactor) => SlowerWithSalvage ? Minutes * salvageFactor : Minutes;
 }

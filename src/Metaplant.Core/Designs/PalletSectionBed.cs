@@ -1,11 +1,16 @@
+using Metaplant.Core.Casting;
 using Metaplant.Core.Designs.LoadPaths;
+using Metaplant.Core.Designs.Shared;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Reinforcement;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Salvage.Kinds;
+using Metaplant.Core.Scenes;
+using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
+using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 
@@ -13,123 +18,189 @@ namespace Metaplant.Core.Designs;
 /// Pallet sections stood on edge, slats inwards, round a rectangle on open ground. Long walls run the full length; end walls stand between them.
 /// The width goes in half sections, sawn out beside the middle bearer, or half way between two.
 /// </summary>
-public sealed class PalletSectionBed : IDesign
+public sealed class PalletSectionBed : Design
 {
     internal const double AnchorSide = .038;
     internal const double PegThickness = .04;
-    private const double LengthTolerance = .010;
-    private const double ThicknessTolerance = .002;
+    private const double Like = .010;
     private const double WireDiameter = .0025;
     private const double HeadSpace = .03;
-    private const int GreatestTies = 4;
 
     /// <summary>As far as an arm reaches over a wall into a bed, m.</summary>
     private const double ArmReach = .75;
 
-    /// <summary>Two sections, and one halved for the ends.</summary>
-    private const int SmallestBed = 3;
-
     /// <summary>A wall lower than this holds too little to be worth the sawing, m.</summary>
     private const double LowestWall = .15;
 
-    public string Id => "pallet-bed";
+    private static readonly Role Posts = new("corner-posts", "Corner posts", Seat.BehindCloth, Form.Timber, Form.Board) { Buy = "timber", Carries = true };
+    private static readonly Role Anchors = new("anchors", "Anchors for the ties", Seat.Clear, Form.Timber, Form.Board) { Buy = "timber", Carries = true };
+    private static readonly Role Pegs = new("pegs", "Pegs for the foot", Seat.Clear, Form.Pole) { Buy = "stake" };
 
-    public string Name => "Pallet-section bed";
+    public override string Id => "pallet-bed";
 
-    public string Summary => "A bed on open ground, walled with pieces sawn out of pallets and stood on edge.";
+    public override string Name => "Pallet-section bed";
 
-    public (IReadOnlyList<Source> Sources, IReadOnlyList<NoSource> Others) Find(Heap heap)
+    public override string Summary => "A bed on open ground, walled with pieces sawn out of pallets and stood on edge.";
+
+    public override Role Lead { get; } = new("pallets", "Sections of pallets", Seat.BehindFilm, Form.Section)
     {
-        var pallets = heap.Things.Where(t => t.Thing.Measures is PalletMeasures).ToList();
-        var sources = new List<Source>();
-        var others = new List<NoSource>();
-        foreach (var pallet in pallets)
-        {
-            if (WhyNot(pallet) is { } why) others.Add(new(pallet, why, false));
-            else if (sources.FindIndex(s => GoTogether(s.Main, pallet)) is >= 0 and var i) sources[i] = new([.. sources[i].Things, pallet]);
-            else sources.Add(new([pallet]));
-        }
+        Carries = true,
+        Counts = l => l.As<PalletMeasures>() is not null,
+        Together = GoTogether,
+        Also = l => l.As<PalletMeasures>()!.Sections(1, l.Of.Thing.Faults).Count == 0 ? "No sound slat is left on it." : null,
+    };
 
-        foreach (var few in sources.Where(s => SectionsFrom(s, LowestBoards(Of(s))) < SmallestBed).ToList())
-        {
-            sources.Remove(few);
-            var (boards, have) = (LowestBoards(Of(few)), SectionsFrom(few, LowestBoards(Of(few))));
-            others.Add(new(few.Main, $"{few.Free} alike give {have} {(have == 1 ? "section" : "sections")} of {boards} {(boards == 1 ? "board" : "boards")}; the smallest bed takes {SmallestBed}.", true));
-        }
-
-        return (sources, others);
-    }
-
-    public IReadOnlyList<Parameter> Parameters(Source source)
+    public override IReadOnlyList<Setting> Settings(Lead lead)
     {
-        var m = Of(source);
-        // As high as still leaves sections for the smallest bed.
-        var heights = Enumerable.Range(LowestBoards(m), m.Slats - LowestBoards(m) + 1).Where(n => SectionsFrom(source, n) >= SmallestBed).Select(n => new Stop(Math.Round(m.SectionHeight(n), 6), n == 1 ? "1 board" : $"{n} boards")).ToList();
-        var wanted = heights.FindIndex(h => h.Value >= .28);
+        var m = Of(lead);
+        var lowest = Enumerable.Range(1, m.Slats).FirstOrDefault(n => m.SectionHeight(n) >= LowestWall, m.Slats);
+        List<Stop> heights = [.. Enumerable.Range(lowest, m.Slats - lowest + 1).Select(n => new Stop(Math.Round(m.SectionHeight(n), 6), n == 1 ? "1 board" : $"{n} boards"))];
+        var usual = heights.Find(h => h.Value >= .28) ?? heights[^1];
         var joins = PalletCorner.CanJoin(m);
+        List<Stop> lengths = [.. Enumerable.Range(1, joins ? 3 : 1).Select(n => new Stop(Math.Round(n * m.SlatLength, 6), n == 1 ? "1 section" : $"{n} sections"))];
+        List<Stop> widths = [.. Plan.Widths(m).Select(w => new Stop(Math.Round(w.Width, 6), w.Across switch { 1 => "1 section", .5 => "half a section", _ => "1½ sections" }))];
         return
         [
-            new("height", "Wall height", Unit.Metre, heights, heights[wanted < 0 ? heights.Count - 1 : wanted].Value, "Enough for most roots and no more soil than that"),
-            new("length", "Length", Unit.Metre, [.. Enumerable.Range(1, joins ? 3 : 1).Select(n => new Stop(Math.Round(n * m.SlatLength, 6), n == 1 ? "1 section" : $"{n} sections"))], Math.Round(m.SlatLength, 6), joins ? "One section; more sections need more ties" : "Its slats reach beyond the bearers, so that no two sections can be bolted end to end"),
-            new("width", "Width inside", Unit.Metre, [.. Plan.Widths(m).Select(w => new Stop(Math.Round(w.Width, 6), w.Across switch { 1 => "1 section", .5 => "half a section", _ => "1½ sections" }))], Math.Round(Plan.Widths(m).First().Width, 6), "An arm reaches 0.6 m from each side"),
-            new("ties", "Tie wires in each section", Unit.Count, Parameter.Range(0, GreatestTies, 1), 1, "One wire at mid-length stops most bellies"),
+            new Setting("height", "Wall height", Unit.Metre, heights, usual.Value, "Enough for most roots and no more soil than that").Try(h => h <= RetainedSoil.Flagged),
+            new Setting("length", "Length", Unit.Metre, lengths, lengths[0].Value, joins ? "One section; more sections need more ties" : "Its slats reach beyond the bearers, so that no two sections can be bolted end to end").TryAll(),
+            new Setting("width", "Width inside", Unit.Metre, widths, widths[0].Value, "An arm reaches 0.6 m from each side").Try(w => w / 2 + m.Thickness <= ArmReach),
+            Setting.Even("ties", "Tie wires in each section", Unit.Count, 0, 4, 1, 1, "One wire at mid-length stops most bellies").Least(),
+            Setting.Even("pegs", "Pegs at the foot, how deep", Unit.Metre, .25, .9, .05, .45, "As deep as the ground asks, so that the walls do not slide").Least(),
         ];
     }
 
-    public IEnumerable<Settings> Sizes(Source source, Brief brief)
+    public override Outcome<Demand> Ask(Chosen set)
     {
-        var p = Parameters(source);
-        var m = Of(source);
-        return
-            from height in p[0].Stops
-            where height.Value <= RetainedSoil.Flagged
-            let ties = LeastTies(m, source, height.Value, brief)
-            where ties is not null
-            from length in p[1].Stops
-            from width in p[2].Stops
-            let plan = new Plan(m, height.Value, length.Value, width.Value)
-            where width.Value / 2 + m.Thickness <= ArmReach || width == p[2].Stops[0]
-            where plan.SectionsNeeded <= SectionsFrom(source, plan.Boards)
-            select new Settings(new Dictionary<string, double>(StringComparer.Ordinal) { ["height"] = height.Value, ["length"] = length.Value, ["width"] = width.Value, ["ties"] = ties.Value });
+        var plan = Plan.Of(set);
+        if (plan.InsideLength < .2) return new Problem("length", "The walls would meet in the middle: the pallets are too thick for this length.");
+        var film = set.Lead.MustLine;
+        var lined = new Role("liner", film ? "Film for the walls" : "Liner for the walls", Seat.InSoil, film ? [Form.Film] : [Form.Fabric]) { Buy = film ? "film" : "cloth", Of = s => film ? s == Substance.Film : s is Substance.WovenCloth or Substance.NaturalFibre or Substance.SyntheticFibre };
+        return Demand.Of(
+            new SectionsNeeded("pallets", Lead, plan.SectionsNeeded, plan.Boards),
+            plan.Posts == 0 ? null : new PiecesNeeded("corner-posts", film ? Posts with { Seat = Seat.BehindFilm } : Posts, plan.Posts, plan.Height, PalletCorner.PostSide, PalletCorner.PostSide),
+            plan.Anchors == 0 ? null : new PiecesNeeded("anchors", Anchors, plan.Anchors, plan.Height, AnchorSide, AnchorSide),
+            plan.Anchors == 0 ? null : new RunNeeded("wire", Stuff.Wire, plan.WireLength, .0022, .004),
+            new SticksNeeded("pegs", Pegs, plan.Pegs, plan.PegDepth + .15, PegThickness),
+            new CoverNeeded("liner", lined, 2 * (plan.InsideLength + plan.InsideWidth) + .15, plan.Height + .10));
     }
 
-    public Outcome<Blueprint> Draft(Source source, Settings settings, Brief brief)
+    public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
-        var m = Of(source);
-        var plan = new Plan(m, settings["height"], settings["length"], settings["width"]);
-        var have = SectionsFrom(source, plan.Boards);
-        if (plan.InsideLength < .2) return new Problem("length", "The walls would meet in the middle: the pallets are too thick for this length.");
-        if (have < plan.SectionsNeeded)
-            return new Problem("height", $"{plan.SectionsNeeded} sections of {plan.Boards} boards are needed and the heap gives {have}.");
-        var ties = settings.Whole("ties");
-        var worst = source.Things.Max(t => t.Thing.Condition);
-        var paths = Paths(plan, ties, source.Main.Thing.Substance.Grade()!, worst, brief);
-        var pegs = paths.OfType<FootPegs>().Single();
-        var (cuts, things) = TakePallets(source, plan);
+        var plan = Plan.Of(set);
+        var m = plan.Pallet;
+        List<Part> parts = [new("long-wall", "Section, long wall", Form.Section, 2 * plan.Along, m.SlatLength, plan.Height, m.Thickness, "pallets")];
+        if (plan.Across >= 1) parts.Add(new("end-wall", "Section, end wall", Form.Section, 2 * (int)plan.Across, m.SlatLength, plan.Height, m.Thickness, "pallets"));
+        if (plan.Across % 1 > 0) parts.Add(new(plan.HalfPart, "Half section, end wall", Form.Section, 2, PalletCorner.HalfLength(m), plan.Height, m.Thickness, "pallets"));
+        if (plan.Posts > 0) parts.Add(new("corner-post", "Corner post", Form.Timber, plan.Posts, plan.Height, PalletCorner.PostSide, PalletCorner.PostSide, "corner-posts"));
+        if (plan.Anchors > 0) parts.AddRange([new("tie-anchor", "Anchor of a tie", Form.Timber, plan.Anchors, plan.Height, AnchorSide, AnchorSide, "anchors"), new("tie", "Tie of two strands", Form.Line, plan.Anchors / 2, plan.InsideWidth + 2 * m.Thickness, WireDiameter, WireDiameter, "wire")]);
+        parts.AddRange([new("foot-peg", "Peg at the foot", Form.Pole, plan.Pegs, plan.PegDepth + .15, PegThickness, PegThickness, "pegs"), new("liner", "Liner of the walls", set.Lead.MustLine ? Form.Film : Form.Fabric, 1, 2 * (plan.InsideLength + plan.InsideWidth), plan.Height, 0, "liner")]);
+        List<Joint> joints = [new("Corner, from outside through the slats", "long-wall", plan.Across < 1 || plan.Posts < 4 ? "end-wall" : "corner-post", WoodScrew.Outdoor.Goods, 4 * plan.ScrewsInCorner)];
+        if (plan.Posts > 0) joints.Add(new("End wall to its posts, from inside", plan.Across < 1 ? "end-wall" : plan.HalfOrWhole, "corner-post", WoodScrew.Outdoor.Goods, plan.Posts * plan.ScrewsInCorner));
+        if (plan.Bolts > 0) joints.Add(new("Section to section, bearer to bearer", "long-wall", "long-wall", "bolt", plan.Bolts));
         return new Blueprint
         {
             DesignId = Id,
-            Size = $"{plan.Boards} {(plan.Boards == 1 ? "board" : "boards")} high, {plan.Along} by {plan.Across:0.#} sections",
-            Parts = Parts(plan, ties, pegs.Depth),
-            Joints = Joints(plan),
-            Needs = Needs(plan, things, ties, pegs.Depth, source, brief),
-            SectionCuts = cuts,
-            Fill = [new("Soil", new TaperedBox(plan.InsideLength, plan.InsideWidth, plan.InsideLength, plan.InsideWidth, plan.Height), plan.SoilDepth)],
-            Planting = new RectangleOutline(plan.InsideLength, plan.InsideWidth),
+            Size = $"{new Count(plan.Boards, "board", "boards")} high, {plan.Along} by {Halves(plan.Across)} sections",
+            Parts = parts,
+            Joints = joints,
+            Bays = [new("Soil", new TaperedBox(plan.InsideLength, plan.InsideWidth, plan.InsideLength, plan.InsideWidth, plan.Height), plan.SoilDepth)],
             Foot = new OpenGround(),
-            LoadPaths = paths,
+            LoadPaths = Paths(plan, set),
             Handling = new(plan.SectionsNeeded * m.WoodVolume * plan.Boards / m.Slats * 500, BuiltInPlace: true),
             Stance = new BuiltIn(plan.Length * (plan.InsideWidth + 2 * m.Thickness)),
-            Draw = () => PalletBedDrawing.Views(plan, ties, pegs.Depth),
-            Section = new(-plan.InsideWidth / 2, plan.InsideWidth / 2, 0, plan.SoilDepth),
-            Operations = () => PalletBedSteps.Of(plan, ties, pegs.Depth, source.Things.Any(t => t.Thing.Shows(Findings.Warped)), source.Things.Any(t => t.Judgement.MustLine)),
+            Scene = () => new(PalletBedScene.Of(plan), PalletBedScene.Measures(plan)),
+            Operations = () => Steps(plan, set),
             Reach = plan.InsideWidth / 2 + m.Thickness,
         };
     }
 
-    /// <summary>The bed in whole numbers: how many sections make it, and what follows.</summary>
-    internal sealed record Plan(PalletMeasures Pallet, double Height, double Length, double InsideWidth)
+    private static string Halves(double across) => across switch { .5 => "½", 1.5 => "1½", _ => $"{across:0}" };
+
+    private static PalletMeasures Of(Lead lead) => lead.Main.As<PalletMeasures>()!;
+
+    private static bool GoTogether(Lot a, Lot b)
     {
+        PalletMeasures p = a.As<PalletMeasures>()!, q = b.As<PalletMeasures>()!;
+        var (one, other) = (a.Of, b.Of);
+        return Near(p.SlatLength, q.SlatLength) && Math.Abs(p.SlatThickness - q.SlatThickness) <= .002 && Near(p.Thickness, q.Thickness) && Near(p.SlatWidth, q.SlatWidth) && Near(p.Gap, q.Gap) && Near(p.BearerWidth, q.BearerWidth) && Near(p.Wing, q.Wing)
+            && p.Bearers == q.Bearers && one.Thing.Substance == other.Thing.Substance && one.Judgement.Fitness == other.Judgement.Fitness && one.Judgement.LookedAt == other.Judgement.LookedAt && one.Judgement.MustLine == other.Judgement.MustLine;
+
+        static bool Near(double x, double y) => Math.Abs(x - y) <= Like;
+    }
+
+    private static List<LoadPath> Paths(Plan plan, Chosen set)
+    {
+        var m = plan.Pallet;
+        var grade = set.Lead.Thing.Thing.Substance.Grade()!;
+        double depth = plan.SoilDepth, spacing = plan.Spacing, across = plan.InsideWidth / (plan.WiresAlong + 1);
+        var spans = plan.Ties + 1;
+        var slat = new SlattedWall("long-wall", "Lowest slat between bearers", new(m.SlatWidth, m.SlatThickness), m.BearerSpacing, m.Bearers - 1, grade, set.Lead.Condition, depth);
+        List<LoadPath> paths =
+        [
+            slat,
+            new TiedWall("long-wall", "Belly of the long walls", slat, plan.SlatsInAll, spacing, spans, depth),
+            new TiedWall("end-wall", "Belly of the end walls", slat, plan.SlatsInAll, across, 1, depth),
+            new CornerScrews("long-wall", depth, spacing, across, plan.ScrewsInCorner, m.SlatThickness, plan.Corner.Upright, grade),
+            .. plan.Corner.Rooms("long-wall"),
+            new FootPegs("foot-peg", depth, plan.PegSpacing, PegThickness, plan.PegDepth, grade),
+        ];
+        if (plan.Anchors > 0)
+        {
+            paths.Add(new WireTie("tie", Math.Max(spacing, across), spans, depth, WireDiameter, 2));
+            paths.Add(new TieAnchor("tie-anchor", Math.Max(spacing, across), spans, depth, plan.Height, plan.TieHeight, AnchorSide, Piece.BoughtGrade));
+        }
+
+        return paths;
+    }
+
+    private static IReadOnlyList<Operation> Steps(Plan plan, Chosen set)
+    {
+        var m = plan.Pallet;
+        var half = Amount.Length(PalletCorner.HalfLength(m));
+        List<Operation> steps =
+        [
+            Op.SetOut(plan.Length, plan.InsideWidth + 2 * m.Thickness), Op.Denail(plan.SectionsNeeded),
+            new("saw", $"Saw {new Count(plan.SectionsNeeded, "section", "sections")}, {new Count(plan.Boards, "board", "boards")} high", "Saw every bearer between two slats, close under the upper slat. The bad slats marked on the cut plan stay out.", 4 * m.Bearers * plan.SectionsNeeded, ["Hand saw or reciprocating saw", "Square"], Op.Saw, false, "saw") { SlowerWithSalvage = true, Cuts = true },
+        ];
+        if (plan.Across % 1 > 0)
+        {
+            steps.Add(new(
+                "halve", "Halve one section for the ends", m.Bearers % 2 == 1 ? (Sentence)$"Saw the slats off on both sides of the middle bearer, so that no saw meets its nails: two halves of {half}, each with its outer bearer." : $"Saw the slats half way between the two middle bearers: two halves of {half}.",
+                12, ["Hand saw"], Op.EyesAndGloves, false, "saw")
+            { SlowerWithSalvage = true });
+        }
+
+        if (plan.Posts > 0)
+        {
+            steps.Add(new(
+                "corner-posts", $"Put {plan.Posts} posts where an end has no bearer", $"Cut them {Amount.Length(plan.Height)} long. Stand each behind the slats, flush with their ends, in the place of a bearer too thin for a screw; from inside, drill {Amount.Length(.004)} and drive {new Count(plan.Corner.ScrewsInSlat, "screw", "screws")} through every slat into it.",
+                10 * plan.Posts, ["Hand saw or jigsaw", Op.Bit(.004), "Screwdriver"], ["Eye protection"], false, "saw", "drill")
+            { Places = ["corner-post"], Cuts = true });
+        }
+
+        steps.AddRange(
+        [
+            new("raise", "Stand the walls up", $"Slats inwards. Long walls first; end walls between them, {(plan.Corner.SetIn > .0005 ? (Sentence)$"{Amount.Length(plan.Corner.SetIn)} in from the ends of the long ones" : "flush with the ends of the long ones")}, so that a screw goes in beside the long wall's own bearer.{(set.Lead.Lots.Any(l => l.Of.Thing.Shows(Findings.Warped)) ? " Warped sections: one pulls straight, one screws." : "")}", 8 * plan.SectionsNeeded, ["Screwdriver", "Clamps"], Op.Gloves, true, "lift") { SlowerWithSalvage = true, Places = ["long-wall", "end-wall", "end-wall-half"] },
+            new("corners", "Screw the corners from outside", $"{Amount.Length(plan.Corner.FromEnd)} from the end of every slat of the long walls: drill {Amount.Length(.004)} through the slat, then {new Count(plan.Corner.ScrewsInSlat, "screw", "screws")} into the upright of the end wall behind it, {plan.ScrewsInCorner} in each corner. Check the diagonals before the last.", 12 * 4, [Op.Bit(.004), "Screwdriver", "Square"], Op.Gloves, false, "drill") { SlowerWithSalvage = true },
+        ]);
+        if (plan.Bolts > 0) steps.Add(new("joints", "Bolt section to section", $"Bearer to bearer where two sections meet: drill {Amount.Length(.008)} through both, one bolt high and one low, washers on both sides.", 4 * plan.Bolts, [Op.Bit(.008), "Spanner", "Clamps"], Op.Gloves, false, "drill"));
+        steps.Add(Op.DrivePegs("pegs", "foot-peg", plan.Pegs, plan.PegDepth, $"hard against the walls: {plan.PegsAlong} along each long wall and {plan.PegsAcross} at each end, beside the ties."));
+        if (plan.Anchors > 0)
+        {
+            steps.Add(new(
+                "ties", "Tie the walls across", $"{plan.WiresAcross} across and {plan.WiresAlong} along, {Amount.Length(plan.TieHeight)} up: an anchor, an upright of {Amount.Length(AnchorSide)}, outside the slats at each end, a loop of wire round it, twisted tight in the middle. Pull straight, not inwards.",
+                5 * plan.Anchors, ["Hand saw", "Pliers", "Side cutter"], Op.EyesAndGloves, false, "wire")
+            { Places = ["tie", "tie-anchor"], Cuts = true });
+        }
+
+        return [.. steps, Op.Line(set.Lead.MustLine), Op.Fill(plan.InsideLength * plan.InsideWidth * plan.SoilDepth, plan.Height - plan.SoilDepth, " Look along the long walls after each layer: a belly seen now is still easily tied.")];
+    }
+
+    /// <summary>The bed in whole numbers: how many sections make it, and what follows.</summary>
+    internal sealed record Plan(PalletMeasures Pallet, double Height, double Length, double InsideWidth, int Ties, double PegDepth)
+    {
+        public static Plan Of(Chosen set) => new(PalletSectionBed.Of(set.Lead), set["height"], set["length"], set["width"], set.Whole("ties"), set["pegs"]);
+
         /// <summary>The widths there are: half a section, one, and where sections can be bolted end to end one and a half.</summary>
         public static IEnumerable<(double Across, double Width)> Widths(PalletMeasures m)
         {
@@ -149,6 +220,10 @@ public sealed class PalletSectionBed : IDesign
         /// <summary>Sections in each end wall, in halves.</summary>
         public double Across => Widths(Pallet).MinBy(w => Math.Abs(w.Width - InsideWidth)).Across;
 
+        public string HalfPart => Across < 1 ? "end-wall" : "end-wall-half";
+
+        public string HalfOrWhole => Across % 1 > 0 && Posts == 2 ? "end-wall-half" : "end-wall";
+
         public double InsideLength => Length - 2 * (Pallet.Thickness + Corner.SetIn);
 
         public double SoilDepth => Height - Math.Min(HeadSpace, Height / 4);
@@ -163,190 +238,39 @@ public sealed class PalletSectionBed : IDesign
 
         public int ScrewsInCorner => Corner.ScrewsInSlat * Boards;
 
-        public int CornerScrews => 4 * ScrewsInCorner;
-
-        /// <summary>Slats of the end walls screwed to the posts put in.</summary>
-        public int PostScrews => Posts * ScrewsInCorner;
-
-        public int Joints => 2 * (Along - 1) + 2 * ((int)Math.Ceiling(Across) - 1);
-
-        /// <summary>Bolts through two bearers side by side, one high and one low.</summary>
-        public int Bolts => 2 * Joints;
+        /// <summary>Bolts through two bearers side by side, one high and one low, wherever two sections meet.</summary>
+        public int Bolts => 2 * (2 * (Along - 1) + 2 * ((int)Math.Ceiling(Across) - 1));
 
         /// <summary>Slats of both faces over the height: those below are fewer and in proportion, and a part of one does not count.</summary>
         public int SlatsInAll => Boards + (int)Math.Floor((double)Boards * Pallet.BottomSlats / Pallet.Slats + 1e-9);
 
-        public double Spacing(int ties) => Pallet.SlatLength / (ties + 1);
+        public double Spacing => Pallet.SlatLength / (Ties + 1);
 
         /// <summary>Wires across the bed: so many in each section, and one where two sections meet.</summary>
-        public int WiresAcross(int ties) => Along * ties + Along - 1;
+        public int WiresAcross => Along * Ties + Along - 1;
 
         /// <summary>Wires along the bed, no farther apart than those across and one at every joint.</summary>
-        public int WiresAlong(int ties) => Math.Max((int)Math.Ceiling(Across - 1e-9), (int)Math.Ceiling(InsideWidth / Spacing(ties) - 1e-9)) - 1;
+        public int WiresAlong => Math.Max((int)Math.Ceiling(Across - 1e-9), (int)Math.Ceiling(InsideWidth / Spacing - 1e-9)) - 1;
 
         /// <summary>Where the wires along lie, from the middle of the bed, m: even, but on the joint when there is only that one.</summary>
-        public IEnumerable<double> WiresAlongAt(int ties)
-        {
-            var n = WiresAlong(ties);
-            if (n == 1 && Across > 1) return [Pallet.SlatLength - InsideWidth / 2];
-            return Enumerable.Range(1, n).Select(i => InsideWidth * i / (n + 1) - InsideWidth / 2);
-        }
+        public IEnumerable<double> WiresAlongAt => WiresAlong == 1 && Across > 1 ? [Pallet.SlatLength - InsideWidth / 2] : Enumerable.Range(1, WiresAlong).Select(i => InsideWidth * i / (WiresAlong + 1) - InsideWidth / 2);
 
-        public int Anchors(int ties) => 2 * (WiresAcross(ties) + WiresAlong(ties));
+        public IEnumerable<double> WiresAcrossAt => Enumerable.Range(1, WiresAcross).Select(i => Length * i / (WiresAcross + 1) - Length / 2);
+
+        public int Anchors => 2 * (WiresAcross + WiresAlong);
 
         /// <summary>Pegs outside each long wall: at every tie, or one to a section where there are none.</summary>
-        public int PegsAlong(int ties) => Math.Max(WiresAcross(ties), Along);
+        public int PegsAlong => Math.Max(WiresAcross, Along);
 
         /// <summary>Pegs outside each end wall.</summary>
-        public int PegsAcross(int ties) => Math.Max(WiresAlong(ties), 1);
+        public int PegsAcross => Math.Max(WiresAlong, 1);
 
-        public int Pegs(int ties) => 2 * (PegsAlong(ties) + PegsAcross(ties));
+        public int Pegs => 2 * (PegsAlong + PegsAcross);
 
         /// <summary>Wall that one peg holds: from half way to the peg or corner on either side, m.</summary>
-        public double PegSpacing(int ties) => Math.Max(Length / (PegsAlong(ties) + 1), InsideWidth / (PegsAcross(ties) + 1));
+        public double PegSpacing => Math.Max(Length / (PegsAlong + 1), InsideWidth / (PegsAcross + 1));
 
-        /// <summary>Two strands across with half a metre to twist round an anchor at each end.</summary>
-        public double WireLength(int ties)
-            => WiresAcross(ties) * 2 * (InsideWidth + 2 * Pallet.Thickness + .5) + WiresAlong(ties) * 2 * (Length + .5);
-    }
-
-    private static PalletMeasures Of(Source source) => (PalletMeasures)source.Main.Thing.Measures;
-
-    private static string? WhyNot(HeapThing pallet)
-    {
-        var m = (PalletMeasures)pallet.Thing.Measures;
-        if (pallet.Judgement.Fitness >= Fitness.StructureOnly) return pallet.Judgement.Reasons[0].Sentence;
-        if (!pallet.Judgement.MayCut) return "It may not be cut.";
-        if (pallet.Free == 0) return pallet.SpokenFor;
-        if (pallet.Thing.Substance.Grade() is null) return "Nothing is known of its strength.";
-        return m.Sections(1, pallet.Thing.Faults).Count == 0 ? "No sound slat is left on it." : null;
-    }
-
-    private static bool GoTogether(HeapThing a, HeapThing b)
-    {
-        PalletMeasures p = (PalletMeasures)a.Thing.Measures, q = (PalletMeasures)b.Thing.Measures;
-        return Math.Abs(p.SlatLength - q.SlatLength) <= LengthTolerance && Math.Abs(p.SlatThickness - q.SlatThickness) <= ThicknessTolerance
-            && Math.Abs(p.Thickness - q.Thickness) <= LengthTolerance && Math.Abs(p.SlatWidth - q.SlatWidth) <= LengthTolerance && Math.Abs(p.Gap - q.Gap) <= LengthTolerance
-            && Math.Abs(p.BearerWidth - q.BearerWidth) <= LengthTolerance && Math.Abs(p.Wing - q.Wing) <= LengthTolerance
-            && p.Bearers == q.Bearers && a.Thing.Substance == b.Thing.Substance && a.Judgement.Fitness == b.Judgement.Fitness && a.Judgement.LookedAt == b.Judgement.LookedAt && a.Judgement.MustLine == b.Judgement.MustLine;
-    }
-
-    private static int LowestBoards(PalletMeasures m) => Enumerable.Range(1, m.Slats).FirstOrDefault(n => m.SectionHeight(n) >= LowestWall, m.Slats);
-
-    private static int SectionsFrom(Source source, int boards)
-        => source.Things.Sum(t => t.Free * ((PalletMeasures)t.Thing.Measures).Sections(boards, t.Thing.Faults).Count);
-
-    /// <summary>The fewest ties in each section with which the walls hold; null when the most do not help.</summary>
-    private static int? LeastTies(PalletMeasures m, Source source, double height, Brief brief)
-    {
-        var plan = new Plan(m, height, m.SlatLength, m.SlatLength);
-        for (var ties = 0; ties <= GreatestTies; ties++)
-        {
-            var paths = Paths(plan, ties, source.Main.Thing.Substance.Grade()!, source.Things.Max(t => t.Thing.Condition), brief);
-            if (Verdicts.Worst([.. paths.SelectMany(p => p.Work(brief))]) < Verdict.Fails) return ties;
-        }
-
-        return null;
-    }
-
-    private static List<LoadPath> Paths(Plan plan, int ties, string grade, Condition condition, Brief brief)
-    {
-        var m = plan.Pallet;
-        var depth = plan.SoilDepth;
-        var slat = new SlattedWall("slat-1", "Lowest slat between bearers", new(m.SlatWidth, m.SlatThickness), m.BearerSpacing, m.Bearers - 1, grade, condition, depth);
-        var spacing = plan.Spacing(ties);
-        var across = plan.InsideWidth / (plan.WiresAlong(ties) + 1);
-        var spans = ties + 1;
-        // Driven as deep as the ground asks, to the next 50 mm: the least that holds, up to what a mallet drives.
-        var pegs = new FootPegs("foot-peg", depth, plan.PegSpacing(ties), PegThickness, 0, grade);
-        var deep = brief.Site == Site.Soil ? Math.Clamp(Math.Ceiling(pegs.DepthNeeded(brief) / .05 - 1e-9) * .05, .25, .9) : .25;
-        List<LoadPath> paths =
-        [
-            slat,
-            new TiedWall("long-wall", "Belly of the long walls", slat, plan.SlatsInAll, spacing, spans, depth),
-            new TiedWall("end-wall", "Belly of the end walls", slat, plan.SlatsInAll, across, 1, depth),
-            new CornerScrews("corner", depth, spacing, across, plan.ScrewsInCorner, m.SlatThickness, plan.Corner.Upright, grade),
-            .. plan.Corner.Rooms(),
-            pegs with { Depth = Math.Round(deep, 3) },
-        ];
-        if (plan.Anchors(ties) > 0)
-        {
-            paths.Add(new WireTie("tie", Math.Max(spacing, across), spans, depth, WireDiameter, 2));
-            paths.Add(new TieAnchor("tie-anchor", Math.Max(spacing, across), spans, depth, plan.Height, plan.TieHeight, AnchorSide, "C14"));
-        }
-
-        return paths;
-    }
-
-    private static List<Part> Parts(Plan plan, int ties, double pegs)
-    {
-        var m = plan.Pallet;
-        List<Part> parts = [new("long-wall", "Section, long wall", Form.Section, 2 * plan.Along, m.SlatLength, plan.Height, m.Thickness)];
-        if (plan.Across >= 1) parts.Add(new("end-wall", "Section, end wall", Form.Section, 2 * (int)plan.Across, m.SlatLength, plan.Height, m.Thickness));
-        if (plan.Across % 1 > 0) parts.Add(new(plan.Across < 1 ? "end-wall" : "end-wall-half", "Half section, end wall", Form.Section, 2, PalletCorner.HalfLength(m), plan.Height, m.Thickness));
-        if (plan.Posts > 0) parts.Add(new("corner-post", "Corner post", Form.Timber, plan.Posts, plan.Height, PalletCorner.PostSide, PalletCorner.PostSide));
-        if (plan.Anchors(ties) > 0)
-        {
-            parts.Add(new("tie-anchor", "Anchor of a tie", Form.Timber, plan.Anchors(ties), plan.Height, AnchorSide, AnchorSide));
-            parts.Add(new("tie", "Tie of two strands", Form.Line, plan.WiresAcross(ties) + plan.WiresAlong(ties), plan.InsideWidth + 2 * m.Thickness, WireDiameter, WireDiameter));
-        }
-
-        parts.Add(new("foot-peg", "Peg at the foot", Form.Pole, plan.Pegs(ties), pegs + .15, PegThickness, PegThickness));
-        return parts;
-    }
-
-    private static List<Joint> Joints(Plan plan)
-    {
-        var end = plan.Across < 1 || plan.Posts < 4 ? "end-wall" : "corner-post";
-        List<Joint> joints = [new("Corner, from outside through the slats", "long-wall", end, WoodScrew.Outdoor.Goods, plan.CornerScrews)];
-        if (plan.PostScrews > 0) joints.Add(new("End wall to its posts, from inside", "end-wall", "corner-post", WoodScrew.Outdoor.Goods, plan.PostScrews));
-        if (plan.Bolts > 0) joints.Add(new("Section to section, bearer to bearer", "long-wall", "long-wall", "bolt", plan.Bolts));
-        return joints;
-    }
-
-    private static List<Need> Needs(Plan plan, IReadOnlyList<(int, int)> pallets, int ties, double pegs, Source source, Brief brief)
-    {
-        var film = source.Things.Any(t => t.Judgement.MustLine);
-        List<Need> needs =
-        [
-            new ThingsNeeded("pallets", "Pallets", film ? Seat.BehindFilm : Seat.InSoil, pallets),
-            new SheetNeeded("liner", film ? "Film for the walls" : "Liner for the walls", 2 * (plan.InsideLength + plan.InsideWidth) + .15, plan.Height + .10, film ? Sheeting.Film : Sheeting.Cloth, film ? "film" : "cloth"),
-            new GoodsNeeded("screws", WoodScrew.Outdoor.Name, plan.CornerScrews + plan.PostScrews, WoodScrew.Outdoor.Goods),
-            new SticksNeeded("pegs", "Pegs for the foot", plan.Pegs(ties), pegs + .15, PegThickness, Seat.Clear, "stake"),
-        ];
-        if (plan.Posts > 0) needs.Add(new PiecesNeeded("corner-posts", "Corner posts", plan.Posts, plan.Height, PalletCorner.PostSide, PalletCorner.PostSide, film ? Seat.BehindFilm : Seat.BehindCloth, "timber"));
-        if (plan.Anchors(ties) > 0)
-        {
-            needs.Add(new PiecesNeeded("anchors", "Anchors for the ties", plan.Anchors(ties), plan.Height, AnchorSide, AnchorSide, Seat.Clear, "timber"));
-            // The wire crosses the soil from wall to wall.
-            needs.Add(new LineNeeded("wire", "Tie wire, about 2.5 mm", plan.WireLength(ties), .0022, .004, Wire: true, Seat.InSoil, "wire"));
-        }
-
-        if (plan.Bolts > 0) needs.Add(new GoodsNeeded("bolts", $"Bolts of 8 mm with washers, {2 * plan.Pallet.BearerWidth * 1000 + 30:0} mm long", plan.Bolts, "bolt"));
-        needs.Add(new SoilNeeded("soil", $"{brief.Medium.Name}, with what it settles", plan.InsideLength * plan.InsideWidth * plan.SoilDepth * brief.Handbook[Practice.SoilOverPlaced], brief.Medium.Id));
-        return needs;
-    }
-
-    /// <summary>Pallets one after another until the sections are enough; the last is sawn only as far as needed.</summary>
-    private static (List<SectionCut> Cuts, List<(int ThingId, int Count)> Things) TakePallets(Source source, Plan plan)
-    {
-        var cuts = new List<SectionCut>();
-        var things = new List<(int, int)>();
-        var left = plan.SectionsNeeded;
-        foreach (var t in source.Things)
-        {
-            var starts = ((PalletMeasures)t.Thing.Measures).Sections(plan.Boards, t.Thing.Faults);
-            var used = 0;
-            while (left > 0 && used < t.Free && starts.Count > 0)
-            {
-                used++;
-                cuts.Add(new(t.Thing.Id, used, [.. starts.Take(left)], plan.Boards));
-                left -= Math.Min(left, starts.Count);
-            }
-
-            if (used > 0) things.Add((t.Thing.Id, used));
-        }
-
-        return (cuts, things);
+        /// <summary>Two strands with half a metre to twist round an anchor at each end.</summary>
+        public double WireLength => WiresAcross * 2 * (InsideWidth + 2 * Pallet.Thickness + .5) + WiresAlong * 2 * (Length + .5);
     }
 }

@@ -14,6 +14,13 @@ public sealed record BuiltIn(double Area) : Stance
     public override double FloorArea => Area;
 }
 
+/// <summary>Hung up: it neither tips nor stands on anything.</summary>
+/// <param name="Area">m² below it.</param>
+public sealed record Hung(double Area) : Stance
+{
+    public override double FloorArea => Area;
+}
+
 /// <summary>Stood on feet or flat on its floor, and tipping over the edge of them. Lengths in m, areas in m².</summary>
 /// <param name="Length">From the outer edge of one outer foot to that of the other, along the length.</param>
 /// <param name="Width">The same across.</param>

@@ -1,15 +1,19 @@
+using Metaplant.Core.Casting;
 using Metaplant.Core.Designs.LoadPaths;
+using Metaplant.Core.Designs.Shared;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
-using Metaplant.Core.Reinforcement;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Scenes;
 using Metaplant.Core.Sums;
 using Metaplant.Core.Supports;
+using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 
 /// <summary>Sticks stood in a ring, lashed near the top, wound with line for climbers to grip, and pegged against the wind.</summary>
-public sealed class WoundCone : IDesign
+public sealed class WoundCone : Design
 {
     private const double Embed = .15;
     private const double Above = .15;
@@ -25,135 +29,109 @@ public sealed class WoundCone : IDesign
     private const string Grade = "C14";
 
     private const double WoodDensity = 600;
-    private static readonly double[] Radii = [.30, .35, .45];
 
-    public string Id => "wound-cone";
+    private static readonly Role Twine = new("twine", "Line to wind and lash", Seat.AmongPlants, Form.Line) { Buy = "twine", Of = s => s != Substance.Wire };
+    private static readonly Role Pegs = new("pegs", "Pegs", Seat.InSoil, Form.Pole) { Buy = "stake" };
 
-    public string Name => "Wound cone";
+    public override string Id => "wound-cone";
 
-    public string Summary => "Sticks in a ring, lashed at the top and wound with line, for climbing plants in the ground.";
+    public override string Name => "Wound cone";
 
-    public (IReadOnlyList<Source> Sources, IReadOnlyList<NoSource> Others) Find(Heap heap)
+    public override string Summary => "Sticks in a ring, lashed at the top and wound with line, for climbing plants in the ground.";
+
+    /// <summary>Feet in the soil among the roots: what is for structures only has no place there.</summary>
+    public override Role Lead { get; } = new("sticks", "Sticks", Seat.InSoil, Form.Pole, Form.Twig) { Counts = l => l.As<ISticks>() is not null, Also = l => WhyNot(l.As<ISticks>()!) };
+
+    public override IReadOnlyList<Setting> Settings(Lead lead)
     {
-        var bundles = heap.Things.Where(t => t.Thing.Measures is ISticks).Select(t => (Thing: t, Why: WhyNot(t))).ToList();
-        return (
-            [.. bundles.Where(b => b.Why is null).Select(b => new Source([b.Thing]))],
-            [.. bundles.Where(b => b.Why is not null).Select(b => new NoSource(b.Thing, b.Why!, b.Thing.Judgement.Fitness != Fitness.Refused && b.Thing.Free > 0))]);
-    }
-
-    public IReadOnlyList<Parameter> Parameters(Source source)
-    {
-        var sticks = Of(source);
+        var sticks = Of(lead);
         var tallest = Enumerable.Range(12, 37).Select(i => i * .05).Where(h => Cone.StickLength(h, .2, Embed, Above) <= sticks.LengthOfLongest(3)).DefaultIfEmpty(.6).Max();
+        List<Stop> heights = [.. Setting.Range(.6, tallest, .05)];
         return
         [
-            new("height", "Height of the tie", Unit.Metre, Parameter.Range(.6, Math.Max(.6, tallest), .05), Math.Clamp(1.7, .6, Math.Max(.6, tallest)), "As high as an arm reaches to pick"),
-            new("legs", "Sticks", Unit.Count, Parameter.Range(3, Math.Min(8, sticks.Sticks), 1), Math.Min(4, sticks.Sticks), "Four stand well and leave room between"),
-            new("radius", "Radius of the ring", Unit.Metre, Parameter.Range(.2, .6, .05), .35, "Wider stands firmer and wants longer sticks"),
-            new("rings", "Rings of line", Unit.Count, Parameter.Range(1, 12, 1), 7, "A hand's length apart is what tendrils find"),
-            new("pegs", "Pegs in the ground", Unit.Metre, Parameter.Range(.2, .9, .05), .5, "Deep enough for a gust in full leaf"),
+            new Setting("height", "Height of the tie", Unit.Metre, heights, Math.Clamp(1.7, .6, tallest), "As high as an arm reaches to pick") { Sizes = [.. heights.Where((_, i) => i % 4 == 0).Append(heights[^1]).Select(h => h.Value).Distinct()] },
+            Setting.Even("legs", "Sticks", Unit.Count, 3, Math.Min(8, sticks.Sticks), 1, 4, "Four stand well and leave room between").Try(n => n is 3 or 4 or 6 or 8),
+            Setting.Even("radius", "Radius of the ring", Unit.Metre, .2, .6, .05, .35, "Wider stands firmer and wants longer sticks").Try(r => r is > .29 and < .36 or > .44 and < .46),
+            Setting.Even("rings", "Rings of line", Unit.Count, 1, 12, 1, 7, "A hand's length apart is what tendrils find"),
+            Setting.Even("pegs", "Pegs in the ground", Unit.Metre, .2, .9, .05, .5, "Deep enough for a gust in full leaf").Least(),
         ];
     }
 
-    public IEnumerable<Settings> Sizes(Source source, Brief brief)
+    public override Outcome<Demand> Ask(Chosen set)
     {
-        var parameters = Parameters(source);
-        var defaults = Settings.Defaults(parameters);
-        return
-            from height in parameters[0].Stops.Where((_, i) => i % 4 == 0).Append(parameters[0].Stops[^1])
-            from legs in parameters[1].Stops
-            from radius in Radii
-            let tried = defaults.With("height", height.Value).With("legs", legs.Value).With("radius", radius)
-            where Cone.StickLength(height.Value, radius, Embed, Above) <= Of(source).LengthOfLongest((int)legs.Value)
-            select WithPegs(source, tried, parameters[4], brief);
+        var cone = new Plan(set);
+        var longest = cone.Sticks.LengthOfLongest(cone.Legs);
+        if (cone.StickLength > longest + 1e-9)
+            return Refuse.At("height", $"The sticks must be {Amount.Length(cone.StickLength)}; of the {cone.Legs} longest, the shortest has {Amount.Length(longest)}.");
+        return Demand.Of(
+            new SticksNeeded("sticks", Lead, cone.Legs, cone.StickLength, 0, Alike: true),
+            new RunNeeded("twine", Twine, cone.Twine + cone.Legs * .8, .002, .008),
+            new SticksNeeded("pegs", Pegs, cone.Legs, cone.PegDepth + .15, PegThickness));
     }
 
-    public Outcome<Blueprint> Draft(Source source, Settings settings, Brief brief)
+    public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
-        var cone = new Plan(source.Main, Of(source), settings);
-        if (cone.StickLength > cone.Available + 1e-9)
-            return new Problem("height", $"The sticks must be {cone.StickLength * 1000:0} mm; of the {cone.Legs} longest, the shortest has {cone.Available * 1000:0} mm.");
+        var cone = new Plan(set);
+        var shortest = cast["sticks"].Min(s => s.Length);
         return new Blueprint
         {
             DesignId = Id,
-            Size = $"{cone.Legs} sticks, tied at {cone.Height * 1000:0} mm",
-            Parts = [new("stick", "Stick", Form.Pole, cone.Legs, cone.StickLength, cone.Sticks.Butt, cone.Sticks.Butt), new("peg", "Peg", Form.Pole, cone.Legs, cone.Pegs + .15, PegThickness, PegThickness)],
-            Joints = [new("Head", "stick", "stick", "lashing", 1), new("Foot to peg", "stick", "peg", "lashing", cone.Legs)],
-            Needs =
-            [
-                new ThingsNeeded("sticks", source.Main.Thing.Name, Seat.InSoil, [(source.Main.Thing.Id, 1)]),
-                new LineNeeded("twine", "Line to wind and lash", cone.Twine + cone.Legs * .8, .002, .008, Wire: false, Seat.AmongPlants, "twine"),
-                new SticksNeeded("pegs", "Pegs", cone.Legs, cone.Pegs + .15, PegThickness, Seat.InSoil, "stake"),
-            ],
+            Size = $"{cone.Legs} sticks, tied at {Amount.Length(cone.Height)}",
+            Parts = [new("stick", "Stick", Form.Pole, cone.Legs, cone.StickLength, cone.Sticks.Butt, cone.Sticks.Butt, "sticks"), new("peg", "Peg", Form.Pole, cone.Legs, cone.PegDepth + .15, PegThickness, PegThickness, "pegs"), new("twine", "Line", Form.Line, cone.Rings, cone.Twine, LineDiameter, LineDiameter, "twine")],
+            Joints = [new("Head", "stick", "stick", "lashing", 1, LetIn: true), new("Foot to peg", "stick", "peg", "lashing", cone.Legs)],
             Climbing = new(cone.Legs, LineDiameter, cone.Height, 2 * cone.Legs * cone.Radius * Math.Sin(Math.PI / cone.Legs)),
             Foot = new NoSoil(),
-            LoadPaths = [InWind(cone, brief)],
+            LoadPaths = [new ConeInWind("stick", cone.Legs, cone.Radius, cone.Height, cone.ThinThird(shortest), PegThickness, cone.PegDepth, cone.Mass, set.Brief.Crop?.Spread ?? ConeInWind.UnknownSpread, set.Lead.Condition, Grade)],
             Figures = Figures(cone),
             Handling = new(cone.Mass, BuiltInPlace: true),
             Stance = new BuiltIn(Math.PI * cone.Radius * cone.Radius),
-            Draw = () => Views(cone),
+            Scene = () => Stand(cone),
             Operations = () => Steps(cone),
             Reach = cone.Radius,
         };
     }
 
-    private sealed record Plan(HeapThing Source, ISticks Sticks, Settings Settings)
+    private static ISticks Of(Lead lead) => lead.Main.As<ISticks>()!;
+
+    private static Sentence? WhyNot(ISticks sticks)
     {
-        public double Height => Settings["height"];
+        if (sticks.Sticks < 3) return $"{new Count(sticks.Sticks, "stick", "sticks")}; three at least are needed.";
+        if (sticks.Butt < LeastStick) return $"Too thin to stand: {Amount.Length(sticks.Butt)} at the butt, and {Amount.Length(LeastStick)} at least are needed.";
+        var shortest = Cone.StickLength(.6, .2, Embed, Above);
+        return sticks.LengthOfLongest(3) < shortest ? (Sentence)$"Too short: the lowest cone takes {Amount.Length(shortest)}." : null;
+    }
 
-        public int Legs => Settings.Whole("legs");
+    private sealed record Plan(Chosen Set)
+    {
+        public ISticks Sticks { get; } = Of(Set.Lead);
 
-        public double Radius => Settings["radius"];
+        public double Height => Set["height"];
 
-        public int Rings => Settings.Whole("rings");
+        public int Legs => Set.Whole("legs");
 
-        public double Pegs => Settings["pegs"];
+        public double Radius => Set["radius"];
+
+        public int Rings => Set.Whole("rings");
+
+        public double PegDepth => Set["pegs"];
 
         public double StickLength => Cone.StickLength(Height, Radius, Embed, Above);
 
-        public double Available => Sticks.LengthOfLongest(Legs);
-
         public double Thickness => (Sticks.Butt + Sticks.Tip) / 2;
-
-        /// <summary>Thickness in m of the shortest stick taken, in the middle of the thinnest third between foot and tie, its butt in the ground.</summary>
-        public double ThinThird
-        {
-            get
-            {
-                var along = Math.Sqrt(Height * Height + Radius * Radius) / Height;
-                var at = (Embed + MiddleOfThinThird * Height) * along;
-                return Sticks.Butt - (Sticks.Butt - Sticks.Tip) * Math.Clamp(at / Available, 0, 1);
-            }
-        }
 
         public double Twine => Cone.Twine(Legs, Radius, Height, Rings, LowestRing, 1, Thickness);
 
         public double Mass => Legs * Math.PI / 12 * (Sticks.Butt * Sticks.Butt + Sticks.Butt * Sticks.Tip + Sticks.Tip * Sticks.Tip) * StickLength * WoodDensity;
-    }
 
-    private static ISticks Of(Source source) => (ISticks)source.Main.Thing.Measures;
+        public IReadOnlyList<Point3> Feet => [.. Enumerable.Range(0, Legs).Select(i => Math.PI / 2 + 2 * Math.PI * i / Legs).Select(a => new Point3(Radius * Math.Cos(a), Radius * Math.Sin(a), 0))];
 
-    private static string? WhyNot(HeapThing bundle)
-    {
-        var sticks = (ISticks)bundle.Thing.Measures;
-        // Feet in the soil among the roots: what is for structures only has no place there.
-        if (bundle.Judgement.Fitness >= Fitness.StructureOnly) return bundle.Judgement.Reasons[0].Sentence;
-        if (!bundle.Judgement.MayCut) return "It may not be cut.";
-        if (bundle.Free == 0) return bundle.SpokenFor;
-        if (sticks.Sticks < 3) return $"{sticks.Sticks} sticks; three at least are needed.";
-        if (sticks.Butt < LeastStick) return $"Too thin to stand: {sticks.Butt * 1000:0} mm at the butt, and 12 mm at least are needed.";
-        var shortest = Cone.StickLength(.6, .2, Embed, Above);
-        return sticks.LengthOfLongest(3) < shortest ? $"Too short: the lowest cone takes {shortest * 1000:0} mm." : null;
-    }
-
-    private static ConeInWind InWind(Plan cone, Brief brief) => new(
-        "stick", cone.Legs, cone.Radius, cone.Height, cone.ThinThird, PegThickness, cone.Pegs, cone.Mass, brief.Crop?.Spread ?? ConeInWind.UnknownSpread, cone.Source.Thing.Condition, Grade);
-
-    /// <summary>Pegs as deep as the gust asks; their pull does not depend on them, so one look finds it.</summary>
-    private static Settings WithPegs(Source source, Settings settings, Parameter pegs, Brief brief)
-    {
-        var wanted = InWind(new(source.Main, Of(source), settings), brief).PegDepthNeeded(brief);
-        return settings.With("pegs", (pegs.Stops.FirstOrDefault(s => s.Value >= wanted) ?? pegs.Stops[^1]).Value);
+        /// <summary>Thickness in m of the shortest stick taken, in the middle of the thinnest third between foot and tie, its butt in the ground.</summary>
+        public double ThinThird(double shortest)
+        {
+            var along = Math.Sqrt(Height * Height + Radius * Radius) / Height;
+            var at = (Embed + MiddleOfThinThird * Height) * along;
+            return Sticks.Butt - (Sticks.Butt - Sticks.Tip) * Math.Clamp(at / shortest, 0, 1);
+        }
     }
 
     private static IReadOnlyList<Sum> Figures(Plan cone) =>
@@ -168,51 +146,41 @@ public sealed class WoundCone : IDesign
             cone.Twine, Unit.Metre, "Polygon at each ring; one turn round every stick; six lashing turns"),
     ];
 
-    private static IReadOnlyList<View> Views(Plan cone)
+    private static Scene Stand(Plan cone)
     {
-        var feet = Enumerable.Range(0, cone.Legs).Select(i => Math.PI / 2 + 2 * Math.PI * i / cone.Legs).Select(a => new Point(cone.Radius * Math.Cos(a), cone.Radius * Math.Sin(a))).ToList();
-        var top = (cone.Height + Above) / cone.Height;
-        var down = -Embed / cone.Height;
-        double b = cone.Sticks.Butt / 2, t = cone.Sticks.Tip / 2;
-        var front = new List<Shape>();
-        foreach (var f in feet)
+        Point3 head = new(0, 0, cone.Height);
+        var solids = new List<Solid>();
+        foreach (var foot in cone.Feet)
         {
-            double x0 = f.X * (1 - down), x1 = f.X * (1 - top);
-            front.Add(new Polygon([new(x0 - b, -Embed), new(x0 + b, -Embed), new(x1 + t, cone.Height + Above), new(x1 - t, cone.Height + Above)], Ink.Stick, "stick"));
-            front.Add(View.Box(f.X + (f.X >= 0 ? .02 : -.02 - PegThickness), -cone.Pegs, f.X + (f.X >= 0 ? .02 + PegThickness : -.02), .15, Ink.WoodEnd, "peg"));
+            var way = (head - foot) * (1 / cone.Height);
+            solids.Add(new Rod("stick", Ink.Stick, [foot - way * Embed, foot + way * (cone.Height + Above)], cone.Sticks.Butt, cone.Sticks.Tip));
+            // The peg stands outside its foot, clear of the leaning stick.
+            var peg = foot * ((cone.Radius + (cone.Sticks.Butt + PegThickness) / 2 + Embed * cone.Radius / cone.Height + .01) / cone.Radius);
+            solids.Add(new Rod("peg", Ink.WoodEnd, [peg with { Z = .15 }, peg with { Z = -cone.PegDepth }], PegThickness, PegThickness));
         }
 
-        var spread = feet.Max(f => Math.Abs(f.X));
         foreach (var z in Cone.RingHeights(cone.Rings, LowestRing, cone.Height))
         {
-            var half = spread * (1 - z / cone.Height);
-            front.Add(View.Segment(-half, z, half, z, Ink.Line, "twine"));
+            List<Point3> ring = [.. cone.Feet.Select(f => (f * (1 - z / cone.Height)) with { Z = z })];
+            solids.Add(new Rod("twine", Ink.Line, [.. ring, ring[0]], LineDiameter, LineDiameter));
         }
 
-        front.Add(View.GroundLine(-cone.Radius - .1, cone.Radius + .1));
-        List<Shape> plan = [new Disc(default, cone.Radius, Ink.Hidden), .. feet.Select(f => (Shape)new Disc(f, Math.Max(b, .012), Ink.Stick, "stick")), .. feet.Select(f => View.Segment(f.X, f.Y, 0, 0, Ink.Line, "twine"))];
-        List<Shape> foot =
+        var r = cone.Radius;
+        return new(solids,
         [
-            new Polygon([new(-b, -Embed), new(b, -Embed), new(b - .06, .35), new(-b - .06, .35)], Ink.Stick, "stick"),
-            View.Box(b + .005, -cone.Pegs, b + .005 + PegThickness, .15, Ink.WoodEnd, "peg"),
-            View.Segment(-b - .03, .08, b + PegThickness + .01, .08, Ink.Line, "twine"), View.Segment(-b - .03, .10, b + PegThickness + .01, .10, Ink.Line, "twine"), View.GroundLine(-.3, .3),
-        ];
-        return
-        [
-            new("front", "Front", front, [new(new(-cone.Radius - .05, 0), new(-cone.Radius - .05, cone.Height), .10, cone.Height, "height")]),
-            new("plan", "Plan", plan, [new(default, new(cone.Radius, 0), 0, cone.Radius, "radius")]),
-            new("section", "One foot and its peg", foot, [new(new(.15, 0), new(.15, -cone.Pegs), .06, cone.Pegs, "pegs")]),
-        ];
+            new("front", new(-r - .05, 0, 0), new(-r - .05, 0, cone.Height), .10, "height"), new("plan", default, new(r, 0, 0), 0, "radius"),
+            new("section", new(0, r + .12, 0), new(0, r + .12, -cone.PegDepth), .06, "pegs"),
+        ], SectionAt: 0);
     }
 
     private static IReadOnlyList<Operation> Steps(Plan cone) =>
     [
-        new("pick", $"Pick {cone.Legs} alike sticks", $"At least {cone.StickLength * 1000:0} mm, much of a thickness, the straightest of the bundle. Trim the side shoots; thick end down.", 3 * cone.Legs, ["Pruning saw", "Knife"], ["Gloves"], false, "sticks") { SlowerWithSalvage = true },
-        new("ring", "Mark the ring", $"A peg and a cord of {cone.Radius * 1000:0} mm; {cone.Legs} feet, each {2 * cone.Radius * Math.Sin(Math.PI / cone.Legs) * 1000:0} mm from the next.", 6, ["Cord", "Tape"], []),
-        new("pegs", $"Drive {cone.Legs} pegs {cone.Pegs * 1000:0} mm deep", "Just inside each foot, upright.", 6 * cone.Legs, ["Mallet", "Dibber bar"], ["Gloves", "Eye protection"], false, "services"),
-        new("stand", "Stand the sticks and lash the head", $"Feet {Embed * 1000:0} mm in the ground; tie at {cone.Height * 1000:0} mm with six turns and frapping turns between.", 15, ["Step ladder"], [], true),
+        new("pick", $"Pick {cone.Legs} alike sticks", $"At least {Amount.Length(cone.StickLength)}, much of a thickness, the straightest of the bundle. Trim the side shoots; thick end down.", 3 * cone.Legs, ["Pruning saw", "Knife"], Op.Gloves, false, "sticks") { SlowerWithSalvage = true },
+        new("ring", "Mark the ring", $"A peg and a cord of {Amount.Length(cone.Radius)}; {cone.Legs} feet, each {Amount.Length(2 * cone.Radius * Math.Sin(Math.PI / cone.Legs))} from the next.", 6, ["Cord", "Tape"], []),
+        Op.DrivePegs("pegs", "peg", cone.Legs, cone.PegDepth, "just outside each foot, upright.") with { Minutes = 6 * cone.Legs },
+        new("stand", "Stand the sticks and lash the head", $"Feet {Amount.Length(Embed)} in the ground; tie at {Amount.Length(cone.Height)} with six turns and frapping turns between.", 15, ["Step ladder"], [], true) { Places = ["stick"] },
         new("feet", "Lash each foot to its peg", "Four turns and two between, pulled tight.", 4 * cone.Legs, ["Knife"], []),
-        new("wind", $"Wind {cone.Rings} rings", $"Start {LowestRing * 1000:0} mm up, one turn round every stick, evenly to just below the tie. {cone.Twine:0.0} m of line in all.", 5 * cone.Rings, ["Knife"], []),
+        new("wind", $"Wind {new Count(cone.Rings, "ring", "rings")}", $"Start {Amount.Length(LowestRing)} up, one turn round every stick, evenly to just below the tie. {Amount.Length(cone.Twine)} of line in all.", 5 * cone.Rings, ["Knife"], []) { Places = ["twine"] },
         new("plant", "Plant at the feet", "One or two plants at each foot, outside the ring. Retighten green sticks after three weeks.", 10, ["Trowel"], [], false, "ties"),
     ];
 }

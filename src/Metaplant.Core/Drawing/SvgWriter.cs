@@ -27,7 +27,7 @@ public static class SvgWriter
         Point At(Point p) => new(left + (p.X - x0) * scale, Margin + (y1 - p.Y) * scale);
     }
 
-    private static IEnumerable<Point> Extent(Shape shape) => shape switch
+    internal static IEnumerable<Point> Extent(Shape shape) => shape switch
     {
         Polygon p => p.Points,
         Polyline p => p.Points,
@@ -69,6 +69,7 @@ public static class SvgWriter
             Ink.Water => ("#7fa9c4", "#33617f", " fill-opacity=\".75\""),
             Ink.Plant => ("#5f8f76", "#e9f2ec", ""),
             Ink.Hole => ("#22303c", "#fbf9f3", ""),
+            Ink.Standing => ("#e9e6dd", "#9a9a94", ""),
             Ink.Pressure => ("#a8471f", "#a8471f", " fill-opacity=\".2\""),
             Ink.Hidden => ("none", "#22303c", " stroke-dasharray=\"4 3\""),
             Ink.Line or Ink.Sinking => ("none", "#22303c", " stroke-width=\"1.5\" stroke-dasharray=\"6 3\""),
@@ -81,5 +82,5 @@ public static class SvgWriter
 
     private static string N(double value) => Math.Round(value, 1).ToString(CultureInfo.InvariantCulture);
 
-    private static string Escape(string words) => words.Replace("&", "&amp;", StringComparison.Ordinal).Replace("<", "&lt;", StringComparison.Ordinal).Replace(">", "&gt;", StringComparison.Ordinal);
+    internal static string Escape(string words) => words.Replace("&", "&amp;", StringComparison.Ordinal).Replace("<", "&lt;", StringComparison.Ordinal).Replace(">", "&gt;", StringComparison.Ordinal);
 }

@@ -22,6 +22,9 @@ public enum Ink
     Fault,
     Pressure,
     Sinking,
+
+    /// <summary>What stands already, beside what a step adds.</summary>
+    Standing,
 }
 
 /// <summary>A shape of a drawing, in metres, x to the right and y up. <see cref="Part"/> ties it to the part it shows.</summary>

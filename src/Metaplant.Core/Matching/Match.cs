@@ -1,7 +1,11 @@
 using Metaplant.Core.Assessing;
+using Metaplant.Core.Casting;
 using Metaplant.Core.Designs;
+using Metaplant.Core.Growing;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
+using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Matching;
 
@@ -14,34 +18,6 @@ public enum Aim
     LeastWork,
 }
 
-/// <summary>One way a design can be made of the heap, assessed and supplied.</summary>
-/// <param name="Pending">Things it takes that nobody has looked at yet, and those with measures nobody took, in order of number.</param>
-public sealed record Fit(IDesign Design, Source Source, Settings Settings, Blueprint Blueprint, Assessment Assessment, Supply Supply, IReadOnlyList<Pending> Pending)
-{
-    /// <summary>Working hours, with the salvage factor where salvage costs time.</summary>
-    public double Hours(Brief brief) => Blueprint.MinutesWith(brief.Handbook[Materials.Practice.SalvageFactor]) / 60;
-
-    /// <summary>What is grown: the crop chosen, or while none is, food where the main stuff is fit for it.</summary>
-    public static Grown GrownIn(Source source, Brief brief) => brief.Crop is { } crop ? crop.Edible ? Grown.Food : Grown.Ornamentals : source.Fitness == Fitness.Food ? Grown.Food : Grown.Ornamentals;
-
-    /// <summary>A blueprint supplied from the heap and assessed with all that it takes: food only where every thing in it has been looked at.</summary>
-    public static Fit Of(IDesign design, Source source, Settings settings, Blueprint blueprint, Brief brief, Heap heap)
-    {
-        var supply = Supply.Fill(blueprint.Needs, heap, GrownIn(source, brief));
-        var taken = supply.Counts.Keys.Concat(source.Things.Select(t => t.Thing.Id)).Distinct().Select(heap.Find).OfType<HeapThing>().OrderBy(t => t.Thing.Number).ToList();
-        List<Pending> pending = [.. taken.Where(t => !t.Judgement.LookedAt || t.Thing.NotTaken.Any()).Select(t => new Pending(t.Thing, !t.Judgement.LookedAt, [.. t.Thing.NotTaken.Select(f => f.Name)]))];
-        // What stays clear of soil and plants does not decide what may be eaten.
-        var clear = blueprint.Needs.Where(n => n.Seat == Seat.Clear).Select(n => n.Id).ToHashSet(StringComparer.Ordinal);
-        var touching = supply.Takes.Where(t => !clear.Contains(t.NeedId)).Select(t => t.ThingId).Concat(source.Things.Select(t => t.Thing.Id)).ToHashSet();
-        var open = taken.Where(t => !t.Judgement.LookedAt && touching.Contains(t.Thing.Id)).Select(t => t.Thing.Name).ToList();
-        return new(design, source, settings, blueprint, Assessor.Assess(blueprint, brief, source.Fitness, open), supply, pending);
-    }
-}
-
-/// <summary>A thing that a fit takes and that is not known well enough: nobody has answered the decisive questions, or some of its measures are typical ones standing in.</summary>
-/// <param name="Measures">Names of the measures not taken.</param>
-public sealed record Pending(Thing Thing, bool NotLookedAt, IReadOnlyList<string> Measures);
-
 /// <summary>How far a design is from being made.</summary>
 public enum Standing
 {
@@ -51,11 +27,12 @@ public enum Standing
 }
 
 /// <summary>One design against the heap.</summary>
-/// <param name="Best">The best by the aim; for a design that will not do, the one that fails least; null when the heap has nothing for it.</param>
-/// <param name="Others">The best of each other source, best first.</param>
-/// <param name="Sizes">How many sizes of the best source were tried, and of those how many hold and drain.</param>
+/// <param name="Best">The best by the aim; for a design that will not do, the one that lacks least; null when the heap has nothing for it.</param>
+/// <param name="Others">The best of each other lead, best first.</param>
+/// <param name="Sizes">How many sizes there are of the best lead.</param>
 /// <param name="Why">One sentence: what is missing, or why not. Null when it will do.</param>
-public sealed record DesignMatch(IDesign Design, Standing Standing, Fit? Best, IReadOnlyList<Fit> Others, (int Tried, int Good) Sizes, IReadOnlyList<NoSource> NoSources, string? Why)
+/// <param name="Wanted">What is missing with its least measures, for a list of what to look for; null where nothing single is.</param>
+public sealed record DesignMatch(Design Design, Standing Standing, Fit? Best, IReadOnlyList<Fit> Others, int Sizes, IReadOnlyList<NoLead> NoLeads, Sentence? Why, Shortage? Wanted)
 {
     /// <summary>What went wrong where some of it could not be worked out, for the log; null as it should be.</summary>
     public Exception? Failure { get; init; }
@@ -66,25 +43,26 @@ public static class Matcher
 {
     private const string NotWorkedOut = "It could not be worked out; what went wrong is told to the log.";
 
-    /// <summary>Every design of the catalogue, those that will do first, then nearly, then not; each with its best size by the aim. Stopped between one source and the next.</summary>
+    /// <summary>Every design of the catalogue, those that will do first, then nearly, then not; each with its best size by the aim. Stopped between one lead and the next.</summary>
     public static IReadOnlyList<DesignMatch> Match(Heap heap, Brief brief, Aim aim, CancellationToken cancel = default)
-        => [.. Catalogue.All.Select(d => Match(d, heap, brief, aim, cancel)).OrderBy(m => m.Standing).ThenBy(m => m.Best is null ? 0 : -Score(m.Best, brief, aim)).ThenBy(m => m.Design.Id, StringComparer.Ordinal)];
+        => [.. Catalogue.All.AsParallel().WithCancellation(cancel).Select(d => Match(d, heap, brief, aim, cancel)).OrderBy(m => m.Standing).ThenBy(m => m.Best is null ? 0 : -Ranking.Of(m.Best, aim)).ThenBy(m => m.Design.Id, StringComparer.Ordinal)];
 
-    /// <summary>One design against the heap. A source of which something cannot be worked out, which is a fault of ours, costs the design that source and nobody the others.</summary>
-    public static DesignMatch Match(IDesign design, Heap heap, Brief brief, Aim aim, CancellationToken cancel = default)
+    /// <summary>One design against the heap. A lead of which something cannot be worked out, which is a fault of ours, costs the design that lead and nobody the others.</summary>
+    public static DesignMatch Match(Design design, Heap heap, Brief brief, Aim aim, CancellationToken cancel = default)
     {
-        IReadOnlyList<Source> sources = [];
-        IReadOnlyList<NoSource> others = [];
+        var room = Stockroom.Of(heap);
         Exception? failure = null;
-        Try(() => (sources, others) = design.Find(heap));
-        var fits = new List<(Fit Fit, bool Good, int Tried, int GoodSizes)>();
-        foreach (var source in sources)
+        Leads leads = new([], []);
+        Try(() => leads = Leads.Of(design, room));
+        List<NoLead> others = [.. leads.Others];
+        var found = new List<LeadMatch>();
+        foreach (var lead in leads.Found)
         {
             cancel.ThrowIfCancellationRequested();
-            if (!Try(() => fits.AddRange(BestOf(design, source, heap, brief, aim) is { } best ? [best] : []))) others = [.. others, new NoSource(source.Main, NotWorkedOut, false)];
+            if (!Try(() => found.Add(LeadMatch.Of(design, lead, room, brief, aim, cancel)))) others.Add(new(lead.Thing, NotWorkedOut));
         }
 
-        return Judge(design, sources, others, fits, brief, aim) with { Failure = failure };
+        return Judge(design, others, found, aim) with { Failure = failure };
 
         bool Try(Action work)
         {
@@ -101,76 +79,140 @@ public static class Matcher
         }
     }
 
-    private static DesignMatch Judge(IDesign design, IReadOnlyList<Source> sources, IReadOnlyList<NoSource> others, List<(Fit Fit, bool Good, int Tried, int GoodSizes)> fits, Brief brief, Aim aim)
+    private static DesignMatch Judge(Design design, List<NoLead> others, List<LeadMatch> found, Aim aim)
     {
-        fits = [.. fits.OrderByDescending(f => f.Good).ThenByDescending(f => Score(f.Fit, brief, aim)).ThenBy(f => f.Fit.Source.Main.Thing.Number)];
-        // What could be its main stuff and holds in no size is told with the rest, each with its reason.
-        others = [.. others, .. fits.Where(f => !f.Good).Select(f => new NoSource(f.Fit.Source.Main, WhyNot(f.Fit), false))];
-        if (fits.Count > 0 && fits[0].Good)
-            return new(design, Standing.WillDo, fits[0].Fit, [.. fits.Skip(1).Where(f => f.Good).Select(f => f.Fit)], (fits[0].Tried, fits[0].GoodSizes), others, null);
-        if (others.FirstOrDefault(o => o.Nearly) is { } near)
-            return new(design, Standing.Nearly, fits.FirstOrDefault().Fit, [], (0, 0), others, $"{near.Thing.Thing.Name}: {near.Why}");
-        if (fits.Count > 0) return new(design, Standing.Nearly, fits[0].Fit, [], (fits[0].Tried, 0), others, WhyNot(fits[0].Fit));
-        var why = others.Any(o => o.Why == NotWorkedOut) ? NotWorkedOut : sources.Count > 0 ? "No size of it holds." : others.Count > 0 ? $"{others[0].Thing.Thing.Name}: {others[0].Why}" : "Nothing on the heap could be its main part.";
-        return new(design, Standing.WontDo, null, [], (0, 0), others, why);
+        var good = found.Where(f => f.Good is not null).OrderByDescending(f => Ranking.Of(f.Good!, aim)).ThenBy(f => f.Lead.Thing.Thing.Number).ToList();
+        // What could be its lead and holds in no size is told with the rest, each with its reason.
+        others.AddRange(found.Where(f => f.Good is null).Select(f => new NoLead(f.Lead.Thing, f.Why!)));
+        if (good.Count > 0) return new(design, Standing.WillDo, good[0].Good, [.. good.Skip(1).Select(f => f.Good!)], good[0].Sizes, others, null, null);
+        if (found.Where(f => f.Wanted is not null).OrderBy(f => f.Wanted!.Count).ThenBy(f => f.Lead.Thing.Thing.Number).FirstOrDefault() is { } near)
+            return new(design, Standing.Nearly, near.Nearest, [], near.Sizes, others, $"{near.Lead.Thing.Thing.Name}: {near.Wanted!.Words}", near.Wanted);
+        if (found.Where(f => f.Nearest is not null).OrderBy(f => f.Nearest!.Assessment.Worst).ThenBy(f => f.Lead.Thing.Thing.Number).FirstOrDefault() is { } fails)
+            return new(design, Standing.Nearly, fails.Nearest, [], fails.Sizes, others, fails.Why, null);
+        Sentence why = others.Count > 0 ? $"{others[0].Thing.Thing.Name}: {others[0].Why}" : "Nothing on the heap could be its main part.";
+        return new(design, Standing.WontDo, null, [], 0, others, why, null);
     }
 
-    /// <summary>The settings of the best size of one source; null when no size of it can be drafted.</summary>
-    public static IReadOnlyDictionary<string, double>? BestSettings(IDesign design, Source source, Heap heap, Brief brief, Aim aim) => BestOf(design, source, heap, brief, aim)?.Fit.Settings.Values;
+    /// <summary>The settings of the best size of one lead; null when no size of it can be drafted.</summary>
+    public static IReadOnlyDictionary<string, double>? BestSettings(Design design, Lead lead, Heap heap, Brief brief, Aim aim)
+        => LeadMatch.Of(design, lead, Stockroom.Of(heap), brief, aim) is var m && (m.Good ?? m.Nearest) is { } fit ? fit.Set.Values : null;
+}
 
+/// <summary>The best size of one lead, or what comes nearest.</summary>
+/// <param name="Good">The best by the aim of all sizes that grow, drain and hold; null when there is none.</param>
+/// <param name="Nearest">Where none is good, the one that lacks or fails least.</param>
+/// <param name="Why">What is lacking or fails in it.</param>
+/// <param name="Wanted">The one thing missing of it, with which it would be good.</param>
+public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why, Shortage? Wanted, int Sizes)
+{
     /// <summary>
-    /// The best size of one source. Sizes are compared by drafts with their Hold and Drain; only the winner is assessed in full and supplied.
+    /// Every size is drafted, which says what it can come to at best; they are then supplied, solved and assessed in full from the best down, until one is good that none left can beat. What is passed over is so by that bound alone.
     /// </summary>
-    private static (Fit Fit, bool Good, int Tried, int GoodSizes)? BestOf(IDesign design, Source source, Heap heap, Brief brief, Aim aim)
+    public static LeadMatch Of(Design design, Lead lead, Stockroom room, Brief brief, Aim aim, CancellationToken cancel = default)
     {
-        (Settings Settings, Blueprint Blueprint, bool Good, double Rough)? best = null;
-        int tried = 0, good = 0;
-        foreach (var settings in design.Sizes(source, brief))
+        var queue = new PriorityQueue<(Draft Draft, Fit? Fit), (double, int)>();
+        var order = 0;
+        var whyNot = "Nothing can be cut of it.";
+        Draft? last = null;
+        foreach (var set in SizesOf(design, lead, brief))
         {
-            var draft = design.Draft(source, settings, brief);
-            if (!draft.Ok) continue;
-            tried++;
-            var holds = Assessor.HoldsAndDrains(draft.Value, brief) < Verdict.Fails;
-            if (holds) good++;
-            var rough = Rough(draft.Value, source, brief, aim);
-            if (best is null || (holds, rough).CompareTo((best.Value.Good, best.Value.Rough)) > 0) best = (settings, draft.Value, holds, rough);
+            var draft = Draft.Of(design, set, room, Effort.Quick, last);
+            if (draft.Ok) queue.Enqueue((last = draft.Value, null), (-Ranking.AtBest(draft.Value, aim), order++));
+            else whyNot = draft.Problems[0].Sentence;
         }
 
-        if (best is not { } b) return null;
-        var fit = Fit.Of(design, source, b.Settings, b.Blueprint, brief, heap);
-        return (fit, b.Good && fit.Assessment.Grow.Verdict < Verdict.Fails && !fit.Supply.Unfilled.Any(), tried, good);
+        var sizes = order;
+        List<Fit> failed = [];
+        List<Draft> lackingPieces = [];
+        while (queue.TryDequeue(out var next, out _))
+        {
+            cancel.ThrowIfCancellationRequested();
+            if (next.Fit is { } good) return new(lead, good, null, null, null, sizes);
+            // What lacks pieces is no candidate for good; what lacks least of them is looked at when nothing else is left.
+            if (next.Draft.Cast.Short.Count > 0)
+            {
+                lackingPieces.Add(next.Draft);
+                continue;
+            }
+
+            if (Full(design, next.Draft, room) is not { } fit) continue;
+            if (fit.Good) queue.Enqueue((next.Draft, fit), (-Ranking.Of(fit, aim), order++));
+            else failed.Add(fit);
+        }
+
+        foreach (var draft in lackingPieces.OrderBy(d => d.Cast.Short.Count).ThenBy(d => d.Cast.Short.Sum(s => s.Count)).Take(3))
+        {
+            if (Full(design, draft, room) is not { } fit) continue;
+            failed.Add(fit);
+            if (fit.Assessment.Worst < Verdict.Fails) break;
+        }
+
+        if (failed.Count == 0) return new(lead, null, null, whyNot, null, sizes);
+        // Of what lacks something and would be good with it, what lacks least; else what fails least.
+        var lacking = failed.Where(f => f.Assessment.Worst < Verdict.Fails && f.Cast.Short.Count == 1 && f.Cast.Unfilled.Count() == 1).OrderBy(f => f.Cast.Short[0].Count).FirstOrDefault();
+        // What is missing is told exactly: cast once more, with nothing left out.
+        if (lacking is not null && Draft.Of(design, lacking.Set, room, Effort.Proven) is { Ok: true, Value: var exact } && exact.Cast.Short.Count <= 1)
+        {
+            var again = Fit.Of(exact, room);
+            if (again.Good) return new(lead, again, null, null, null, sizes);
+            if (again.Cast.Short.Count == 1) lacking = again;
+        }
+
+        var nearest = lacking ?? failed.OrderBy(f => f.Cast.Unfilled.Count()).ThenBy(f => f.Assessment.Worst).First();
+        return new(lead, null, nearest, WhyNot(nearest), lacking?.Cast.Short[0], sizes);
     }
 
-    /// <summary>A score from the draft alone, for comparing the sizes of one source.</summary>
-    private static double Rough(Blueprint blueprint, Source source, Brief brief, Aim aim) => aim switch
+    /// <summary>Every size worth trying: all that the settings say, the others at their default and what is solved for at its least.</summary>
+    private static IEnumerable<Chosen> SizesOf(Design design, Lead lead, Brief brief)
     {
-        Aim.MostSoil => Size(blueprint),
-        Aim.MostPlants => brief.Crop is { } crop && blueprint.Planting is not null
-            ? Growing.PlantsThatFit.Work(GrowAssessor.Area(blueprint, blueprint.Foot is ClosedFloor ? brief.Medium.WetLayer : 0), crop, source.Fitness == Fitness.Food).Count + Size(blueprint) * 1e-3
-            : (blueprint.Planting?.Area ?? 0) + Size(blueprint) * 1e-3,
-        Aim.LeastBought => -blueprint.Needs.OfType<GoodsNeeded>().Sum(g => g.Count) + Size(blueprint) * 1e-3,
-        Aim.LeastWork => -blueprint.MinutesWith(brief.Handbook[Materials.Practice.SalvageFactor]),
+        var settings = design.Settings(lead);
+        IEnumerable<Dictionary<string, double>> sizes = [settings.ToDictionary(s => s.Id, s => s.LeastThatHolds ? s.Stops[0].Value : s.Default, StringComparer.Ordinal)];
+        foreach (var s in settings.Where(s => s.Sizes.Count > 0)) sizes = sizes.SelectMany(size => s.Sizes.Select(v => new Dictionary<string, double>(size, StringComparer.Ordinal) { [s.Id] = v }));
+        return sizes.Select(s => new Chosen(lead, s, brief));
+    }
+
+    /// <summary>One size with the least that holds, supplied and assessed in full; null where it cannot be drafted.</summary>
+    private static Fit? Full(Design design, Draft draft, Stockroom room)
+    {
+        var solved = design.Settings(draft.Set.Lead).Any(s => s.LeastThatHolds) ? Solver.Least(design, draft.Set, room) : draft;
+        return solved is null ? null : Fit.Of(solved, room);
+    }
+
+    private static Sentence WhyNot(Fit fit)
+    {
+        if (fit.Cast.Short is [var missing, ..])
+            return fit.Cast.PassedOver.TryGetValue(missing.Need.Id, out var over) ? $"{missing.Words} {over.ThingName}: {over.Why}" : missing.Words;
+        var a = fit.Assessment;
+        if (fit.Cast.Unfilled.FirstOrDefault() is { } unfilled) return $"Missing: {unfilled.Need.Name.ToLowerInvariant()}.";
+        if (a.Hold.Verdict >= Verdict.Fails) return a.Hold.Words;
+        return a.Drain.Verdict >= Verdict.Fails ? a.Drain.Words : a.Grow.Words;
+    }
+}
+
+/// <summary>What a fit is worth by an aim, and the most that a draft can come to be worth.</summary>
+public static class Ranking
+{
+    public static double Of(Fit fit, Aim aim) => aim switch
+    {
+        Aim.MostSoil => Size(fit.Blueprint),
+        Aim.MostPlants => fit.Assessment.Grow.Chosen?.Count ?? Room(fit.Blueprint),
+        Aim.LeastBought => -fit.Cast.Cost,
+        Aim.LeastWork => -fit.Hours(fit.Set.Brief),
         _ => throw new ArgumentOutOfRangeException(nameof(aim), aim, "Unknown aim."),
     };
 
-    private static double Score(Fit fit, Brief brief, Aim aim) => aim switch
+    /// <summary>Never less than <see cref="Of"/> of what becomes of the draft: what is solved for only takes room from the soil, never gives it any.</summary>
+    public static double AtBest(Draft draft, Aim aim) => aim switch
     {
-        Aim.MostSoil => Size(fit.Blueprint),
-        Aim.MostPlants => fit.Assessment.Grow.Chosen?.Count ?? fit.Blueprint.Planting?.Area ?? 0,
-        Aim.LeastBought => -fit.Supply.Cost,
-        Aim.LeastWork => -fit.Hours(brief),
+        Aim.MostSoil => Size(draft.Blueprint),
+        Aim.MostPlants => draft.Set.Brief.Crop is null ? Room(draft.Blueprint) : double.MaxValue,
+        // What is solved for can be cheaper or quicker than with any of it at its least, as one post more saves a stouter one: nothing is known of these but that they are not below nothing.
+        Aim.LeastBought or Aim.LeastWork => 0,
         _ => throw new ArgumentOutOfRangeException(nameof(aim), aim, "Unknown aim."),
     };
 
     /// <summary>Litres for what holds soil, height in metres for a support.</summary>
-    private static double Size(Blueprint blueprint) => blueprint.Fill.Count > 0 ? blueprint.Fill.Sum(f => f.Volume) * 1000 : blueprint.Climbing?.Height ?? 0;
+    private static double Size(Blueprint blueprint) => blueprint.Bays.Count > 0 ? blueprint.Soil * 1000 : blueprint.Climbing?.Height ?? 0;
 
-    private static string WhyNot(Fit fit)
-    {
-        var a = fit.Assessment;
-        if (fit.Supply.Unfilled.FirstOrDefault() is { } missing)
-            return fit.Supply.PassedOver.TryGetValue(missing.NeedId, out var over) ? $"Missing: {missing.Need.Name.ToLowerInvariant()}. {over.ThingName}: {over.Why}" : $"Missing: {missing.Need.Name.ToLowerInvariant()}.";
-        if (a.Hold.Verdict >= Verdict.Fails) return a.Hold.Words;
-        return a.Drain.Verdict >= Verdict.Fails ? a.Drain.Words : a.Grow.Words;
-    }
+    private static double Room(Blueprint blueprint) => blueprint.Bays.Sum(b => b.Planting.Area) + blueprint.Pockets.Count * .02;
 }

@@ -13,6 +13,7 @@ public static class Metals
     public const string ScrewStrength = "metal.screw-strength";
     public const string HeadPull = "metal.head-pull-through";
     public const string LineStrength = "practice.line-strength";
+    public const string SackStrength = "practice.sack-strength";
     public const string BreakingOverMarked = "metal.breaking-over-marked";
 
     public static IReadOnlyList<Constant> Rows { get; } =
@@ -24,6 +25,7 @@ public static class Metals
         new(ScrewStrength, "f_u", "strength of screw steel", 540e6, Unit.Pascal, Evidence.Assumed, "EN 14592 gives none for screws of unknown make; soft screws, lower end"),
         new(HeadPull, "f_head", "strength of wood against a head pulled through", 10e6, Unit.Pascal, Evidence.Assumed, "Low end of makers' approvals at 350 kg/m³; EN 14592 leaves it to them"),
         new(LineStrength, "f_l", "strength of cord of unknown make", 60e6, Unit.Pascal, Evidence.Assumed, "A third of new laid fibre rope, for age and knots"),
+        new(SackStrength, "T_u", "strength of the cloth of a sack, each metre", 5000, Unit.NewtonPerMetre, Evidence.Assumed, "Woven sacks of polypropylene and jute, low end, some seasons old"),
         new(BreakingOverMarked, "k", "breaking load over working load where none is marked", 5, Unit.One, Evidence.Assumed, "Usual for fibre ropes and small fittings") { NeverBelow = 3, NeverAbove = 15 },
     ];
 }

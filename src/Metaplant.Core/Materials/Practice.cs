@@ -28,6 +28,7 @@ public static class Practice
     public const string DrainWithin = "practice.drain-within";
     public const string ProofStones = "practice.proof-stones";
     public const string ThinFloorSpan = "practice.thin-floor-span";
+    public const string HourWorth = "practice.hour-worth";
 
     private const string Experience = "Experience; measure your own";
 
@@ -60,6 +61,7 @@ public static class Practice
         new(DrainWithin, "t", "longest that a soaking may take to drain", 30 * 3600, Unit.Second, Evidence.Assumed, "Roots of most crops suffer after a day or two without air; experience") { NeverAbove = 72 * 3600 },
         new(ProofStones, "k", "stones laid on the floor for a water test, over the weight of the water", 1.0 / 3, Unit.One, Evidence.Assumed, "Makes up for soil being heavier than water"),
         new(ThinFloorSpan, "L", "farthest apart packers lie under a thin moulded floor", .15, Unit.Metre, Evidence.Assumed, Experience),
+        new(HourWorth, "w", "what an hour of taking things apart is worth, beside buying the part", 6, Unit.Money, Evidence.Assumed, "Your own; 0 where you would rather take anything apart than buy") { NeverBelow = 0, NeverAbove = 1000 },
         new(SalvageFactor, "k", "taking apart, de-nailing, sorting and squaring salvage against new material", 2.5, Unit.One, Evidence.Assumed, "Experience; replaced by your own times once there are any"),
     ];
 }

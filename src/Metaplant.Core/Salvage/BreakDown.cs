@@ -1,3 +1,4 @@
+using Metaplant.Core.Cutting;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
 
@@ -13,11 +14,6 @@ public sealed record Broken(IReadOnlyList<Thing> Pieces, Thing? Left);
 /// </summary>
 public static class BreakDown
 {
-    /// <summary>Offcuts shorter than this are not worth keeping, m.</summary>
-    public const double WorthKeeping = .30;
-
-    private const double Kerf = .003;
-
     /// <summary>
     /// Takes <paramref name="things"/> of a batch apart one way. Pieces that have a kind of their own on the heap come back as batches of as many as are expected whole; the rest was used up.
     /// Refused when the way is not one of the thing's, or gives nothing that can lie on the heap.
@@ -41,7 +37,7 @@ public static class BreakDown
         if (whole - length < 1e-9) return new Problem("length", "That is all of it; there is nothing to cut.");
         var least = thing.Kind.Fields.First(f => f.Id == "length").Least;
         if (Part(0, length, "cut") is not { } piece) return new Problem("length", $"Shorter than {least * 1000:0} mm it is not kept track of.");
-        var offcut = whole - length - Kerf < WorthKeeping ? null : Part(length + Kerf, whole, "offcut");
+        var offcut = whole - length - CutPlan.Kerf < CutPlan.WorthKeeping ? null : Part(length + CutPlan.Kerf, whole, "offcut");
         return new Broken(offcut is null ? [piece] : [piece, offcut], Rest(thing, 1));
 
         Thing? Part(double from, double to, string words)

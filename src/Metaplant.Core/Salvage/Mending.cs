@@ -10,10 +10,23 @@ public sealed record KeptThing(
     int Id, int Number, string Name, string KindId, int Count, IReadOnlyDictionary<string, double> Values, Substance? Substance,
     IReadOnlyList<string> Findings, IReadOnlyList<Fault> Faults, IReadOnlyList<string> History, IReadOnlyCollection<string> Taken)
 {
-    /// <summary>The thing, or everything in it that no longer passes the checks of its kind.</summary>
-    public Outcome<Thing> Read() => Substance is { } substance
-        ? Thing.Create(Id, Number, Name, KindId, Count, Values, substance, Findings, Faults, History, Taken)
-        : new Problem("substance", "What it is made of is no longer in the list.");
+    /// <summary>Parts of it that cannot be read at all, and stand empty above: "measures", "findings", "faults", "history".</summary>
+    public IReadOnlyCollection<string> Unread { get; init; } = [];
+
+    /// <summary>Its history, with the worst in place of what cannot be read: signs nobody can read make its past unknown, bad places nobody can read make it poor.</summary>
+    public IReadOnlyList<string> Past =>
+    [
+        .. History.Concat(Unread.Any(u => u is "findings" or "history") ? [Salvage.Findings.HeldUnknown] : []).Concat(Unread.Contains("faults") ? [Salvage.Findings.Poor] : []).Distinct(StringComparer.Ordinal),
+    ];
+
+    /// <summary>The thing, or everything in it that can no longer be read or no longer passes the checks of its kind.</summary>
+    public Outcome<Thing> Read()
+    {
+        if (Unread.Count > 0) return Outcome<Thing>.Refuse([.. Unread.Select(u => new Problem(u, $"Its {u} cannot be read."))]);
+        return Substance is { } substance
+            ? Thing.Create(Id, Number, Name, KindId, Count, Values, substance, Findings, Faults, History, Taken)
+            : new Problem("substance", "What it is made of is no longer in the list.");
+    }
 }
 
 /// <summary>A thing made readable again, and what that took, in sentences.</summary>
@@ -33,10 +46,16 @@ public static class Mending
     {
         if (SalvageKinds.Find(kindId ?? kept.KindId) is not { } kind) return new Problem("kind", $"“{kindId ?? kept.KindId}” is no kind of thing any more. Choose what it is.");
         var changes = new List<string>();
+        changes.AddRange(kept.Unread.Select(u => u switch
+        {
+            "measures" => "Its measures cannot be read and have to be taken again.",
+            "faults" => "Its bad places cannot be read, so it counts as poor.",
+            _ => "What was seen on it cannot be read, so what it held counts as unknown.",
+        }).Distinct(StringComparer.Ordinal));
         if (kind.Id != kept.KindId) changes.Add($"It becomes a {kind.Name.ToLowerInvariant()}.");
-        var substance = Stuff(kept, kind, changes);
+        var (substance, known) = Stuff(kept, kind, changes);
         var values = Measures(kept, kind, changes);
-        var (findings, history) = Signs(kept, kind, changes);
+        var (findings, history) = Signs(kept, kind, known, changes);
         var faults = Faults(kept, kind, values, changes);
         if (faults.Count < kept.Faults.Count && kind.LookFor.Contains(Findings.Poor)) findings.Add(Findings.Poor);
         // What was seen on something else was not seen on this.
@@ -48,13 +67,14 @@ public static class Mending
 
     private static string Named(KeptThing kept) => kept.Name.Trim() is { Length: > 0 } name ? name[..Math.Min(name.Length, Thing.LongestName)] : $"Thing {kept.Number}";
 
-    private static Substance Stuff(KeptThing kept, SalvageKind kind, List<string> changes)
+    /// <summary>What it is made of, and whether that is known. An unknown stuff is taken before a known one; where the kind has none, its first stands in and its past counts as unknown, so that it is not cut for what it may not be.</summary>
+    private static (Substance Stuff, bool Known) Stuff(KeptThing kept, SalvageKind kind, List<string> changes)
     {
-        if (kept.Substance is { } known && kind.Substances.Contains(known)) return known;
-        // An unknown stuff before a known one; the first only where the kind has none that is unknown.
-        var stuff = kind.Substances.Contains(Substance.UnknownPlastic) ? Substance.UnknownPlastic : kind.Substances[0];
-        changes.Add($"What it is made of is taken as {stuff.Name()}; say what it is.");
-        return stuff;
+        if (kept.Substance is { } own && kind.Substances.Contains(own)) return (own, true);
+        var unknown = kind.Substances.Contains(Substance.UnknownPlastic);
+        var stuff = unknown ? Substance.UnknownPlastic : kind.Substances[0];
+        changes.Add(unknown ? $"What it is made of is taken as {stuff.Name()}; say what it is." : $"What it is made of is no longer known. {stuff.Name()} stands in for it; it is not to be cut, nor planted.");
+        return (stuff, unknown);
     }
 
     private static Dictionary<string, double> Measures(KeptThing kept, SalvageKind kind, List<string> changes)
@@ -73,10 +93,10 @@ public static class Mending
         return [];
     }
 
-    private static (List<string> Findings, List<string> History) Signs(KeptThing kept, SalvageKind kind, List<string> changes)
+    private static (List<string> Findings, List<string> History) Signs(KeptThing kept, SalvageKind kind, bool stuffKnown, List<string> changes)
     {
         List<string> findings = [.. kept.Findings.Where(kind.LookFor.Contains)];
-        List<string> history = [.. kept.History.Where(h => Findings.Find(h) is not null)];
+        List<string> history = [.. kept.Past.Where(h => Findings.Find(h) is not null)];
         foreach (var sign in kept.Findings.Where(f => !kind.LookFor.Contains(f) && f != Findings.LookedOver).Select(Findings.Find).OfType<Finding>())
         {
             // What spoke for it was seen on another kind and speaks for it no longer; what spoke against it still does.
@@ -86,7 +106,7 @@ public static class Mending
 
         List<string> lost = [.. kept.Findings.Concat(kept.History).Where(f => Findings.Find(f) is null).Distinct(StringComparer.Ordinal)];
         foreach (var sign in lost) changes.Add($"Nobody knows any more what “{sign}” was, so what it held counts as unknown.");
-        if (lost.Count > 0) (kind.LookFor.Contains(Findings.HeldUnknown) ? findings : history).Add(Findings.HeldUnknown);
+        if (lost.Count > 0 || !stuffKnown) (kind.LookFor.Contains(Findings.HeldUnknown) ? findings : history).Add(Findings.HeldUnknown);
         return ([.. findings.Distinct(StringComparer.Ordinal)], [.. history.Distinct(StringComparer.Ordinal)]);
     }
 

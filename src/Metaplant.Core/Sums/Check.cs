@@ -64,6 +64,9 @@ public sealed record Check(
     /// <summary>True where enough is as good as more, a clearance or a test that was passed: how far it is from the limit says nothing.</summary>
     public bool EnoughOrNot { get; init; }
 
+    /// <summary>True where it may be so and is not what practice advises: what is solved for then takes more, where more helps.</summary>
+    public bool Wanting { get; init; }
+
     /// <summary>The quantities of which more is never better, or never worse.</summary>
     public IReadOnlyList<Guard> Guards { get; init; } = [];
 

@@ -36,6 +36,15 @@ public enum Quantity
     /// <summary>Tie wires in a wall.</summary>
     Ties,
 
+    /// <summary>Posts or stakes that share the load.</summary>
+    Posts,
+
+    /// <summary>How deep posts are driven.</summary>
+    Depth,
+
+    /// <summary>Screws that share the load.</summary>
+    Screws,
+
     /// <summary>Strength of the wind.</summary>
     Wind,
 }

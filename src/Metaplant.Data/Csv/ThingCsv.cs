@@ -84,11 +84,11 @@ public static class ThingCsv
 
     private static IEnumerable<string> Unread(ThingRow row)
     {
-        var kept = row.ToKept(out _);
+        var kept = row.ToKept();
         return
         [
             row.Name, row.Kind, row.Count.ToString(CultureInfo.InvariantCulture), kept.Substance?.Name() ?? row.Substance, string.Join("; ", kept.Values.Select(v => $"{v.Key} {v.Value.ToString(CultureInfo.InvariantCulture)}")),
-            string.Join("; ", kept.Findings), string.Join("; ", kept.History), string.Join("; ", kept.Faults.Select(f => f.Part)), .. Particulars(row),
+            string.Join("; ", kept.Findings), string.Join("; ", kept.Past), string.Join("; ", kept.Faults.Select(f => f.Part)), .. Particulars(row),
         ];
     }
 
@@ -119,7 +119,7 @@ public static class ThingCsv
         if (Cell("cost").Length > 0)
         {
             cost = double.TryParse(Cell("cost"), NumberStyles.Float, CultureInfo.InvariantCulture, out var money) ? money : null;
-            if (cost is not (>= 0 and <= 1_000_000)) Wrong("cost", $"“{Cell("cost")}” is no price.");
+            if (cost is null) Wrong("cost", $"“{Cell("cost")}” is no price.");
         }
 
         DateOnly? useBefore = null;
@@ -129,11 +129,8 @@ public static class ThingCsv
             if (useBefore is null) Wrong("use before", $"“{Cell("use before")}” is no day. Write it as 2027-05-31.");
         }
 
-        foreach (var (column, most) in (ReadOnlySpan<(string, int)>)[("place", 80), ("source", 80), ("permission", 80), ("remark", 1000)])
-        {
-            if (Text(column).Length > most) Wrong(column, $"At most {most} letters.");
-        }
-
+        var particulars = new Particulars(Text("place"), Text("remark"), Text("source"), Text("permission"), cost, Same(Cell("keep dry"), "yes"), useBefore);
+        foreach (var problem in particulars.Problems()) Wrong(problem.Field, problem.Sentence);
         var taken = new HashSet<string>(StringComparer.Ordinal);
         var values = kind is null ? [] : Measures(kind, Cell("measures"), taken, sentence => Wrong("measures", sentence));
         var faults = Faults(Cell("bad places"), sentence => Wrong("bad places", sentence));
@@ -141,7 +138,7 @@ public static class ThingCsv
         {
             var made = Thing.Create(0, 0, Cell("name"), kind.Id, count, values, substance, Split(Cell("seen")), faults, Split(Cell("came with")), taken);
             found.AddRange(made.Problems.Select(p => new CsvProblem(line, Column(p.Field), p.Field.StartsWith("measures.", StringComparison.Ordinal) ? $"{p.Field["measures.".Length..]}: {p.Sentence}" : p.Sentence)));
-            if (made.Ok && found.Count == 0) things.Add(new(line, made.Value, new(Text("place"), Text("remark"), Text("source"), Text("permission"), cost, Same(Cell("keep dry"), "yes"), useBefore)));
+            if (made.Ok && found.Count == 0) things.Add(new(line, made.Value, particulars));
         }
 
         problems.AddRange(found);

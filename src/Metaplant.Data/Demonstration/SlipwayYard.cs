@@ -145,11 +145,11 @@ public static class SlipwayYard
         var heap = await garden.HeapAsync(HouseRules.Default, cancel: cancel);
         var design = Catalogue.Find(designId)!;
         var brief = Brief.Default with { Crop = Crops.Find(Handbook.Default, crop) };
-        var match = Matcher.Match(design, new([.. heap.Things.Where(t => t.Thing.Name == thingName || t.Thing.Measures is not Core.Salvage.Kinds.PalletMeasures and not IVessel)]), brief, Aim.MostSoil);
-        var settings = match.Best!.Settings.Values.ToDictionary();
+        var match = Matcher.Match(design, new Heap([.. heap.Things.Where(t => t.Thing.Name == thingName || t.Thing.Measures is not Core.Salvage.Kinds.PalletMeasures and not IVessel)]), brief, Aim.MostSoil);
+        var settings = match.Best!.Set.Values.ToDictionary();
         foreach (var (id, value) in set) settings[id] = value;
-        var board = DrawingBoard.Open(design, match.Best.Source, settings, brief, heap).OrThrow();
-        await garden.KeepAsync(ProjectKeeping.NewProject(), name, board.Fit, brief, cancel);
+        var board = DrawingBoard.Open(design, match.Best.Lead, settings, brief, heap).OrThrow();
+        await garden.KeepAsync(ProjectKeeping.NewProject(), name, board.Fit, brief, heap, cancel);
         await garden.SaveChangesAsync(cancel);
     }
 

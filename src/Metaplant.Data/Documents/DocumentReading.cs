@@ -14,8 +14,9 @@ public sealed record GardenRows(
 public static partial class DocumentReading
 {
     private const int MostThings = 50_000;
-    private const int LongestName = 80;
-    private const int LongestRemark = 1000;
+
+    /// <summary>More than this many nobody reads.</summary>
+    private const int MostProblems = 100;
 
     public static Outcome<GardenRows> Read(ReadOnlySpan<byte> json)
     {
@@ -33,13 +34,14 @@ public static partial class DocumentReading
     {
         if (document.Format != GardenDocument.Name) return new Problem("format", "This is no garden of Metaplant.");
         if (document.Version is < 1 or > GardenDocument.Present) return new Problem("version", $"This garden was written in form {document.Version}; this Metaplant reads up to form {GardenDocument.Present}. Use a later one.");
-        var problems = Problems(document).Take(100).ToList();
+        var s = document.Settings;
+        var settings = new GardenSettings(s.Name, s.Units, s.Rules, s.Constants) { Measures = s.Measures, Tools = s.Tools };
+        var problems = settings.Problems().Select(p => p with { Field = $"settings.{p.Field}" }).Concat(Problems(document)).Take(MostProblems).ToList();
         if (problems.Count > 0) return Outcome<GardenRows>.Refuse(problems);
         var things = document.Things.Select(Thing).ToList();
         return new GardenRows(
-            new(document.Settings.Name, document.Settings.Units, document.Settings.Rules, document.Settings.Constants) { Measures = document.Settings.Measures, Tools = document.Settings.Tools },
-            things, [.. document.Photographs.Select(p => new PhotoRow { Id = p.Id, ThingId = p.ThingId, File = p.File, Width = p.Width, Height = p.Height, At = p.At.ToUniversalTime() })],
-            [.. document.Projects.Select(Project)], [.. document.Projects.SelectMany(p => p.Takes.Select(t => new AllocationRow { ProjectId = p.Id, ThingId = t.ThingId, Count = t.Count }))],
+            settings, things, [.. document.Photographs.Select(p => new PhotoRow { Id = p.Id, ThingId = p.ThingId, File = p.File, Width = p.Width, Height = p.Height, At = p.At.ToUniversalTime() })],
+            [.. document.Projects.Select(Project)], [.. document.Projects.SelectMany(p => p.Takes.Select(t => new AllocationRow { ProjectId = p.Id, ThingId = t.ThingId, Count = t.Count, Taken = HeapReading.Write(t.Parts ?? []) }))],
             [.. document.Projects.SelectMany(p => p.Done.Select(s => new TickRow { ProjectId = p.Id, Step = s }))],
             [.. things.Where(t => !t.Read().Ok).Select(t => t.Name)]);
     }
@@ -48,8 +50,6 @@ public static partial class DocumentReading
     private static IEnumerable<Problem> Problems(GardenDocument d)
     {
         if (d.Things.Count > MostThings) yield return new("things", $"At most {MostThings} things.");
-        if (d.Settings.Name.Length is 0 or > LongestName) yield return new("settings.name", $"A garden has a name of at most {LongestName} letters.");
-        if (d.Settings.Units is not ("mm" or "cm" or "in")) yield return new("settings.units", "Units are mm, cm or in.");
         foreach (var twice in Twice(d.Things, t => t.Id, "id").Concat(Twice(d.Things, t => t.Number, "number"))) yield return twice with { Field = "things" };
         foreach (var twice in Twice(d.Projects, p => p.Id, "id")) yield return twice with { Field = "projects" };
         foreach (var twice in Twice(d.Photographs, p => p.Id, "id").Concat(Twice(d.Photographs, p => p.File, "file"))) yield return twice with { Field = "photographs" };
@@ -58,8 +58,8 @@ public static partial class DocumentReading
         {
             if (t.Id < 1 || t.Number < 1) yield return new($"things[{i}]", "Ids and numbers are from 1 up.");
             if (t.Count is < 1 or > Core.Salvage.Thing.GreatestCount) yield return new($"things[{i}].count", $"The count must be from 1 to {Core.Salvage.Thing.GreatestCount}.");
-            if (t.Name.Length is 0 or > LongestName || t.Place.Length > LongestName || t.Source.Length > LongestName || t.Permission.Length > LongestName || t.Kind.Length > LongestName || t.Remark.Length > LongestRemark) yield return new($"things[{i}]", "Its words are missing or too long.");
-            if (t.Cost is { } cost && cost is not (>= 0 and <= 1_000_000)) yield return new($"things[{i}].cost", "The cost must be from 0 to 1 000 000.");
+            if (t.Name.Length is 0 or > Core.Salvage.Thing.LongestName || t.Kind.Length > Core.Salvage.Thing.LongestName) yield return new($"things[{i}]", "Its name or kind is missing or too long.");
+            foreach (var problem in new Particulars(t.Place, t.Remark, t.Source, t.Permission, t.Cost).Problems()) yield return problem with { Field = $"things[{i}].{problem.Field}" };
             if (t.ParentId is { } parent && !things.ContainsKey(parent)) yield return new($"things[{i}].parentId", $"There is no thing {parent} that it came from.");
         }
 
@@ -71,11 +71,11 @@ public static partial class DocumentReading
 
         foreach (var (p, i) in d.Projects.Select((p, i) => (p, i)))
         {
-            if (p.Id < 1 || p.Name.Length is 0 or > LongestName) yield return new($"projects[{i}]", "It needs an id from 1 up and a name that is not too long.");
-            if (p.Takes.Any(t => !things.ContainsKey(t.ThingId) || t.Count < 1) || p.Takes.DistinctBy(t => t.ThingId).Count() < p.Takes.Count || p.Done.Distinct(StringComparer.Ordinal).Count() < p.Done.Count) yield return new($"projects[{i}].takes", "It takes something that is not there, or the same twice.");
+            if (p.Id < 1 || p.Name.Length is 0 or > ProjectKeeping.LongestName) yield return new($"projects[{i}]", "It needs an id from 1 up and a name that is not too long.");
+            if (p.Takes.Any(t => !things.ContainsKey(t.ThingId) || t.Count < 0 || (t.Count == 0 && t.Parts is not { Count: > 0 }) || t.Parts?.Any(x => x.Unit < 1 || x.Amount < 0) == true) || p.Takes.DistinctBy(t => t.ThingId).Count() < p.Takes.Count || p.Done.Distinct(StringComparer.Ordinal).Count() < p.Done.Count) yield return new($"projects[{i}].takes", "It takes something that is not there, or the same twice.");
         }
 
-        foreach (var over in d.Projects.SelectMany(p => p.Takes).GroupBy(t => t.ThingId).Where(g => things.TryGetValue(g.Key, out var t) && g.Sum(x => (long)x.Count) > (t.Retired ? 0 : t.Count)))
+        foreach (var over in d.Projects.SelectMany(p => p.Takes).GroupBy(t => t.ThingId).Where(g => things.TryGetValue(g.Key, out var t) && Thing(t).Overspoken([.. g.SelectMany(x => x.Parts ?? [])], g.Where(x => x.Parts is not { Count: > 0 }).Sum(x => (long)x.Count))))
             yield return new("projects", $"More of {things[over.Key].Name} is spoken for than there is.");
     }
 
@@ -117,6 +117,8 @@ public static partial class DocumentReading
         PeopleAtEdge = p.PeopleAtEdge,
         Site = p.Site,
         Ground = p.Ground,
+        Edition = p.Edition,
+        Cast = p.Cast is { } cast ? KeptCast.Write(cast) : null,
     };
 
     [GeneratedRegex("^[0-9a-f]{32}$", RegexOptions.None, 1000)]

@@ -22,16 +22,16 @@ public static class DocumentWriting
             [.. rows.Photos.OrderBy(p => p.Id).Select(p => new DocumentPhotograph(p.Id, p.ThingId, p.File, p.Width, p.Height, DateTime.SpecifyKind(p.At, DateTimeKind.Utc)))],
             [.. rows.Projects.OrderBy(p => p.Id).Select(p => new DocumentProject(
                 p.Id, p.Name, p.Design, p.Source, Settings(p), p.Medium, p.Crop, p.Exposure, p.PeopleAtEdge, p.Site, p.Ground,
-                [.. takes[p.Id].OrderBy(a => a.ThingId).Select(a => new DocumentTake(a.ThingId, a.Count))], [.. ticks[p.Id].Select(t => t.Step).Order(StringComparer.Ordinal)]))]);
+                [.. takes[p.Id].OrderBy(a => a.ThingId).Select(a => new DocumentTake(a.ThingId, a.Count, HeapReading.Read(a.Taken)))], [.. ticks[p.Id].Select(t => t.Step).Order(StringComparer.Ordinal)], p.Edition, p.Cast is { } cast ? KeptCast.Read(cast) : null))]);
     }
 
     public static byte[] ToJson(this GardenDocument document) => JsonSerializer.SerializeToUtf8Bytes(document, GardenDocument.Json);
 
     private static DocumentThing Thing(ThingRow row)
     {
-        var kept = row.ToKept(out _);
+        var kept = row.ToKept();
         return new(
-            row.Id, row.Number, row.Name, row.Kind, row.Count, row.Substance, Sorted(kept.Values), [.. kept.Taken.Order(StringComparer.Ordinal)], kept.Findings, kept.History, kept.Faults,
+            row.Id, row.Number, row.Name, row.Kind, row.Count, row.Substance, Sorted(kept.Values), [.. kept.Taken.Order(StringComparer.Ordinal)], kept.Findings, kept.Past, kept.Faults,
             row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, row.Retired);
     }
 

@@ -16,7 +16,7 @@ public sealed record GardenDocument(
     string Format, int Version, DocumentSettings Settings, IReadOnlyList<DocumentThing> Things, IReadOnlyList<DocumentPhotograph> Photographs, IReadOnlyList<DocumentProject> Projects)
 {
     public const string Name = "metaplant-garden";
-    public const int Present = 1;
+    public const int Present = 2;
 
     /// <summary>How a document is written and read: camel case, every member there, nothing that is not.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web)
@@ -69,9 +69,13 @@ public sealed record DocumentPhotograph(int Id, int ThingId, string File, int Wi
 /// <param name="Settings">SI by parameter of the design.</param>
 /// <param name="Takes">What it has spoken for.</param>
 /// <param name="Done">Steps that are ticked.</param>
+/// <param name="Edition">Of its design, that it was drawn by; 0 in documents of form 1.</param>
+/// <param name="Cast">Every piece it was drawn with; null in documents of form 1.</param>
 public sealed record DocumentProject(
     int Id, string Name, string Design, string Source, IReadOnlyDictionary<string, double> Settings, string Medium, string? Crop, string Exposure, bool PeopleAtEdge, string Site, string? Ground,
-    IReadOnlyList<DocumentTake> Takes, IReadOnlyList<string> Done);
+    IReadOnlyList<DocumentTake> Takes, IReadOnlyList<string> Done, int Edition = 0, KeptCast? Cast = null);
 
-/// <summary>So many of a thing spoken for.</summary>
-public sealed record DocumentTake(int ThingId, int Count);
+/// <summary>What of a thing is spoken for.</summary>
+/// <param name="Count">Units whole.</param>
+/// <param name="Parts">What is taken of which unit; none in documents of form 1, where it is the first so many.</param>
+public sealed record DocumentTake(int ThingId, int Count, IReadOnlyList<Core.Stock.Taken>? Parts = null);

@@ -2,6 +2,7 @@ using System.Reflection;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Migrations;
+using static SQLitePCL.raw;
 
 namespace Metaplant.Data.Files;
 
@@ -29,6 +30,7 @@ public sealed record Examined(Soundness Soundness, string Why);
 public static class Examination
 {
     private const string History = "__EFMigrationsHistory";
+
     /// <summary>Every form this Metaplant knows.</summary>
     private static readonly HashSet<string> Known = [.. typeof(GardenContext).Assembly.GetTypes().Select(t => t.GetCustomAttribute<MigrationAttribute>()?.Id).OfType<string>()];
 
@@ -44,16 +46,15 @@ public static class Examination
             if (!File.Exists(path)) return new(Soundness.Absent, "There is no garden file.");
             if (new FileInfo(path).Length == 0) return new(Soundness.Absent, "The garden file is empty: it has no bytes at all.");
             if (!BeginsAsSqlite(path)) return new(Soundness.Damaged, "The garden file does not begin as one does; something else was written over it.");
-            using var connection = new SqliteConnection(ReadOnly(path));
-            connection.Open();
+            using var connection = GardenFile.Alone(path, SqliteOpenMode.ReadOnly);
             return Contents(connection);
         }
         catch (SqliteException e)
         {
             return new(Soundness.Damaged, e.SqliteErrorCode switch
             {
-                26 => "The garden file is no garden: it is in another form or encrypted.",
-                14 => "The garden file cannot be opened; perhaps it belongs to somebody else.",
+                SQLITE_NOTADB => "The garden file is no garden: it is in another form or encrypted.",
+                SQLITE_CANTOPEN => "The garden file cannot be opened; perhaps it belongs to somebody else.",
                 _ => "The garden file is damaged: some of it cannot be read.",
             });
         }
@@ -66,8 +67,7 @@ public static class Examination
     /// <summary>How many things and projects a sound file holds.</summary>
     public static (int Things, int Projects) Count(string path)
     {
-        using var connection = new SqliteConnection(ReadOnly(path));
-        connection.Open();
+        using var connection = GardenFile.Alone(path, SqliteOpenMode.ReadOnly);
         return ((int)(long)Ask(connection, "SELECT count(*) FROM Things WHERE NOT Retired")!, (int)(long)Ask(connection, "SELECT count(*) FROM Projects")!);
     }
 
@@ -94,8 +94,6 @@ public static class Examination
         using var file = new FileStream(path, FileMode.Open, FileAccess.Read, FileShare.ReadWrite);
         return file.ReadAtLeast(head, head.Length, throwOnEndOfStream: false) == head.Length && head.SequenceEqual(Magic);
     }
-
-    private static string ReadOnly(string path) => new SqliteConnectionStringBuilder { DataSource = path, Mode = SqliteOpenMode.ReadOnly, Pooling = false }.ToString();
 
     private static object? Ask(SqliteConnection connection, string question)
     {

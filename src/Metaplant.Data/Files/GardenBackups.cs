@@ -33,7 +33,7 @@ public sealed class GardenBackups(GardenFile file)
         => !Directory.Exists(file.Backups) ? [] : [.. Directory.EnumerateFiles(file.Backups, "*.db").Select(Show).OrderByDescending(b => b.At).ThenByDescending(b => b.Name, StringComparer.Ordinal)];
 
     /// <summary>Where a backup of this name lies; null when there is none.</summary>
-    public string? Find(string name) => List().FirstOrDefault(b => b.Name == name) is { } kept ? Path.Combine(file.Backups, kept.Name) : null;
+    public string? Find(string name) => Directory.Exists(file.Backups) ? Directory.EnumerateFiles(file.Backups, "*.db").FirstOrDefault(b => Path.GetFileName(b) == name) : null;
 
     /// <summary>Keeps the backup of a day, unless it is there, and drops those that are too old. True when it is there now.</summary>
     public bool KeepDay(DateOnly day) => Keep(day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), onlyOnce: true);
@@ -85,12 +85,10 @@ public sealed class GardenBackups(GardenFile file)
         Remove(partial);
         try
         {
-            using (SqliteConnection from = new(new SqliteConnectionStringBuilder(file.ConnectionString) { Pooling = false }.ToString()), to = new(new SqliteConnectionStringBuilder { DataSource = partial, Pooling = false }.ToString()))
+            File.Create(partial).Dispose();
+            File.SetUnixFileMode(partial, GardenFile.OwnerFile);
+            using (SqliteConnection from = GardenFile.Alone(file.Path), to = GardenFile.Alone(partial))
             {
-                from.Open();
-                File.Create(partial).Dispose();
-                File.SetUnixFileMode(partial, GardenFile.OwnerFile);
-                to.Open();
                 from.BackupDatabase(to);
                 // One file by itself, that opening does not add to.
                 using var alone = to.CreateCommand();
@@ -154,7 +152,7 @@ public sealed class GardenBackups(GardenFile file)
 
     private static IEnumerable<string> PhotoNames(string path)
     {
-        using var garden = new GardenContext(GardenFile.OptionsFor(new SqliteConnectionStringBuilder { DataSource = path, Mode = SqliteOpenMode.ReadOnly, Pooling = false }.ToString()));
+        using var garden = new GardenContext(GardenFile.OptionsFor(GardenFile.AloneTo(path, SqliteOpenMode.ReadOnly)));
         // A garden from before there were photographs has no table of them.
         return garden.HasPhotographs() ? [.. garden.PhotosNamed()] : [];
     }

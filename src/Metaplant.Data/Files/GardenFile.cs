@@ -27,6 +27,16 @@ public sealed class GardenFile(string folder)
 
     internal static string ConnectionTo(string path) => new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = 5 }.ToString();
 
+    /// <summary>A connection of its own that is gone when it is closed, for what reads, copies or replaces whole files.</summary>
+    internal static SqliteConnection Alone(string path, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate)
+    {
+        var connection = new SqliteConnection(AloneTo(path, mode));
+        connection.Open();
+        return connection;
+    }
+
+    internal static string AloneTo(string path, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate) => new SqliteConnectionStringBuilder(ConnectionTo(path)) { Mode = mode, Pooling = false }.ToString();
+
     internal static DbContextOptions<GardenContext> OptionsFor(string connection) => new DbContextOptionsBuilder<GardenContext>().UseSqlite(connection).Options;
 
     /// <summary>Makes a folder that only its owner can enter. One that is there stays as it is: it may be the gardener's own.</summary>

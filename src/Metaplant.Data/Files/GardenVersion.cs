@@ -19,8 +19,7 @@ public sealed class GardenVersion(GardenFile file) : IDisposable
         {
             if (question is null)
             {
-                watcher = new(new SqliteConnectionStringBuilder(file.ConnectionString) { Pooling = false }.ToString());
-                watcher.Open();
+                watcher = GardenFile.Alone(file.Path);
                 question = watcher.CreateCommand();
                 question.CommandText = "PRAGMA data_version";
             }

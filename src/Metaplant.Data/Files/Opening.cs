@@ -1,5 +1,6 @@
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
+using static SQLitePCL.raw;
 
 namespace Metaplant.Data.Files;
 
@@ -75,9 +76,9 @@ public abstract record Opening
         {
             return new Refused(e.SqliteErrorCode switch
             {
-                13 => "The disk is full, so the garden could not be brought to its present form. Nothing was lost; make room and start again.",
-                5 or 6 => "Another program has the garden file open. Close it and start again.",
-                8 => "The garden file may be read but not written to.",
+                SQLITE_FULL => "The disk is full, so the garden could not be brought to its present form. Nothing was lost; make room and start again.",
+                SQLITE_BUSY or SQLITE_LOCKED => "Another program has the garden file open. Close it and start again.",
+                SQLITE_READONLY => "The garden file may be read but not written to.",
                 _ => $"The garden could not be brought to its present form: {e.Message}. Nothing of it was changed.",
             });
         }

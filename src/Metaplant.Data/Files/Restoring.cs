@@ -32,9 +32,7 @@ public static class Restoring
         try
         {
             if (!backups.Keep(Occasion.BeforeRestore, now)) return backups.Warning;
-            using SqliteConnection from = new($"Data Source={ready};Pooling=False"), to = new(new SqliteConnectionStringBuilder(file.ConnectionString) { Pooling = false }.ToString());
-            from.Open();
-            to.Open();
+            using SqliteConnection from = GardenFile.Alone(ready), to = GardenFile.Alone(file.Path);
             from.BackupDatabase(to);
             backups.PutPhotosBack();
             return null;
@@ -70,7 +68,7 @@ public static class Restoring
         foreach (var left in Directory.GetFiles(file.Folder, "restoring.db*")) File.Delete(left);
         File.Copy(backup, ready);
         File.SetUnixFileMode(ready, GardenFile.OwnerFile);
-        await using (var garden = new GardenContext(GardenFile.OptionsFor(new SqliteConnectionStringBuilder { DataSource = ready, ForeignKeys = true, Pooling = false }.ToString())))
+        await using (var garden = new GardenContext(GardenFile.OptionsFor(GardenFile.AloneTo(ready))))
         {
             await Forms.BringForwardAsync(garden, cancel);
             // One file by itself, so that it can be moved as one.

@@ -28,6 +28,12 @@ namespace Metaplant.Data.Migrations
                     b.Property<int>("Count")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Taken")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("[]");
+
                     b.HasKey("ProjectId", "ThingId");
 
                     b.HasIndex("ThingId");
@@ -102,12 +108,18 @@ namespace Metaplant.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Cast")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Crop")
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Design")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<int>("Edition")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Exposure")
                         .IsRequired()

@@ -1,4 +1,3 @@
-using System.Runtime.InteropServices;
 using SkiaSharp;
 
 namespace Metaplant.Data.Photos;
@@ -53,11 +52,10 @@ public static class PictureReading
         var points = (long)codec.Info.Width * codec.Info.Height;
         if (points > MostPixels) return (null, "The picture has more than 40 million points. Send it smaller, or as the camera’s ordinary JPEG.");
         if (points > MostCostly && codec.EncodedFormat == SKEncodedImageFormat.Png && (IsInterlaced(head) || codec.Info.AlphaType != SKAlphaType.Opaque)) return (null, "A PNG that is clear in places, or interlaced, may have up to 16 million points. Send it as JPEG.");
-        var whole = Decode(codec);
-        if (whole is null) return (null, "The picture is damaged or only half there.");
-        using var decoded = Halved(whole);
+        using var decoded = Decode(codec);
+        if (decoded is null) return (null, "The picture is damaged or only half there.");
         using var kept = Upright(decoded, codec.EncodedOrigin, LongestSide);
-        using var small = Upright(kept, SKEncodedOrigin.TopLeft, ThumbnailSide, SKMipmapMode.Linear);
+        using var small = Upright(kept, SKEncodedOrigin.TopLeft, ThumbnailSide);
         return (new(Jpeg(kept), Jpeg(small), kept.Width, kept.Height), null);
     }
 
@@ -86,7 +84,7 @@ public static class PictureReading
         var size = codec.GetScaledDimensions(wanted);
         // A form that scales in steps may offer one step too small.
         if (Math.Max(size.Width, size.Height) < Math.Min(LongestSide, Math.Max(codec.Info.Width, codec.Info.Height))) size = codec.GetScaledDimensions(Math.Min(1, wanted * 2));
-        // What is drawn much smaller anyway is read in half the memory: the mean of several points has the finer steps again.
+        // What is drawn much smaller anyway is read in half the memory.
         var large = Math.Max(size.Width, size.Height) >= 2 * LongestSide && codec.Info.AlphaType == SKAlphaType.Opaque;
         var bitmap = new SKBitmap(large ? new(size.Width, size.Height, SKColorType.Rgb565, SKAlphaType.Opaque) : new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
         if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) == SKCodecResult.Success) return bitmap;
@@ -94,60 +92,8 @@ public static class PictureReading
         return null;
     }
 
-    /// <summary>
-    /// The mean of each square of points, where the picture is at least twice as large as it will be kept: drawing it smaller in one step would leave points out, and in ever smaller copies would take more memory. Takes the whole one's place.
-    /// </summary>
-    private static SKBitmap Halved(SKBitmap whole)
-    {
-        var n = Math.Max(whole.Width, whole.Height) / LongestSide;
-        if (n < 2 || Math.Min(whole.Width, whole.Height) < n) return whole;
-        using (whole)
-        {
-            var small = new SKBitmap(new SKImageInfo(whole.Width / n, whole.Height / n, SKColorType.Rgba8888, SKAlphaType.Premul));
-            ReadOnlySpan<byte> from = whole.GetPixelSpan();
-            var to = small.GetPixelSpan();
-            for (var y = 0; y < small.Height; y++)
-            {
-                for (var x = 0; x < small.Width; x++)
-                {
-                    var point = to[((y * small.RowBytes) + (x * 4))..];
-                    if (whole.ColorType == SKColorType.Rgb565) MeanOf565(from[(y * n * whole.RowBytes)..], whole.RowBytes, x * n, n, point);
-                    else Mean(from[(y * n * whole.RowBytes)..], whole.RowBytes, x * n, n, point);
-                }
-            }
-
-            return small;
-        }
-    }
-
-    private static void Mean(ReadOnlySpan<byte> rows, int rowBytes, int left, int n, Span<byte> to)
-    {
-        int r = 0, g = 0, b = 0, a = 0;
-        for (var y = 0; y < n; y++)
-        {
-            var row = rows.Slice((y * rowBytes) + (left * 4), n * 4);
-            for (var i = 0; i < row.Length; i += 4) (r, g, b, a) = (r + row[i], g + row[i + 1], b + row[i + 2], a + row[i + 3]);
-        }
-
-        var count = n * n;
-        (to[0], to[1], to[2], to[3]) = ((byte)(r / count), (byte)(g / count), (byte)(b / count), (byte)(a / count));
-    }
-
-    /// <summary>The same of points of 5, 6 and 5 bits.</summary>
-    private static void MeanOf565(ReadOnlySpan<byte> rows, int rowBytes, int left, int n, Span<byte> to)
-    {
-        int r = 0, g = 0, b = 0;
-        for (var y = 0; y < n; y++)
-        {
-            foreach (var point in MemoryMarshal.Cast<byte, ushort>(rows.Slice((y * rowBytes) + (left * 2), n * 2))) (r, g, b) = (r + (point >> 11), g + ((point >> 5) & 63), b + (point & 31));
-        }
-
-        var count = n * n;
-        (to[0], to[1], to[2], to[3]) = ((byte)(r * 255 / (31 * count)), (byte)(g * 255 / (63 * count)), (byte)(b * 255 / (31 * count)), 255);
-    }
-
     /// <summary>Within so many points a side, and turned as the camera says it was held, in one drawing; the camera's note itself is not kept. What is clear becomes white.</summary>
-    private static SKBitmap Upright(SKBitmap bitmap, SKEncodedOrigin origin, int side, SKMipmapMode mipmap = SKMipmapMode.None)
+    private static SKBitmap Upright(SKBitmap bitmap, SKEncodedOrigin origin, int side)
     {
         var degrees = origin switch { SKEncodedOrigin.RightTop => 90, SKEncodedOrigin.BottomRight => 180, SKEncodedOrigin.LeftBottom => 270, _ => 0 };
         var scale = Math.Min(1, (float)side / Math.Max(bitmap.Width, bitmap.Height));
@@ -158,7 +104,7 @@ public static class PictureReading
         canvas.Translate(turned.Width / 2f, turned.Height / 2f);
         canvas.RotateDegrees(degrees);
         using var image = SKImage.FromPixels(bitmap.PeekPixels());
-        canvas.DrawImage(image, SKRect.Create(-width / 2f, -height / 2f, width, height), mipmap == SKMipmapMode.None ? new SKSamplingOptions(SKCubicResampler.Mitchell) : new SKSamplingOptions(SKFilterMode.Linear, mipmap));
+        canvas.DrawImage(image, SKRect.Create(-width / 2f, -height / 2f, width, height), new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
         return turned;
     }
 

@@ -1,6 +1,7 @@
 using Metaplant.Core.Building;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Sums;
 using Microsoft.EntityFrameworkCore;
 
 namespace Metaplant.Data.Settings;
@@ -19,6 +20,34 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
 
     /// <summary>The tools that something was said of, by name.</summary>
     public IReadOnlyDictionary<string, ShelvedTool> Tools { get; init; } = new Dictionary<string, ShelvedTool>();
+
+    /// <summary>Longest name of a garden.</summary>
+    public const int LongestName = 80;
+
+    /// <summary>Most measures of one's own.</summary>
+    public const int MostMeasures = 20;
+
+    private const int LongestMeasure = 24;
+    private static readonly string[] KnownUnits = ["mm", "cm", "in"];
+
+    public static Problem? NameProblem(string name) => name.Length is 0 or > LongestName ? new("name", $"A garden has a name of at most {LongestName} letters.") : null;
+
+    public static Problem? UnitsProblem(string units) => KnownUnits.Contains(units) ? null : new("units", "Units are mm, cm or in.");
+
+    /// <summary>What is wrong with a measure of one's own, its volume in m³: one word, from a tenth of a litre to five thousand.</summary>
+    public static Problem? MeasureProblem(string name, double? volume)
+        => name.Length is 0 or > LongestMeasure || !name.All(char.IsLetter) ? new("name", $"“{name}”: one word of letters, at most {LongestMeasure}.")
+        : volume is { } v && v is not (>= .0001 and <= 5) ? new("volume", $"{name}: from 0.1 to 5000 litres.")
+        : null;
+
+    /// <summary>What no settings can be. What only this catalogue does not know is left out of force and is no problem.</summary>
+    public IEnumerable<Problem> Problems()
+    {
+        if (NameProblem(Name) is { } name) yield return name;
+        if (UnitsProblem(Units) is { } units) yield return units;
+        if (Measures.Count > MostMeasures) yield return new("measures", $"At most {MostMeasures} measures of your own.");
+        foreach (var measure in Measures.Select(m => MeasureProblem(m.Key, m.Value)).OfType<Problem>()) yield return measure with { Field = "measures" };
+    }
 
     public static GardenSettings Default { get; } = new("My garden", "mm", new Dictionary<string, string>(), new Dictionary<string, double>());
 

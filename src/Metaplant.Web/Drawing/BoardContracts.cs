@@ -1,4 +1,5 @@
 using Metaplant.Core.Assessing;
+using Metaplant.Core.Casting;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Sums;
@@ -24,7 +25,7 @@ public sealed record DrainDto(Verdict Verdict, string Words, int Holes, double H
 
 public sealed record HoldDto(Verdict Verdict, string Words, CheckDto? Weakest, IReadOnlyList<CheckDto> Checks, SumDto? WetMass, string Handling);
 
-public sealed record TakeDto(int ThingId, int Number, string Name, int Count);
+public sealed record TakeDto(int ThingId, int Number, string Name, int Count, string? Part);
 
 /// <summary>Something to buy for one need.</summary>
 /// <param name="Product">What is bought; null where nothing bought will do.</param>
@@ -50,22 +51,26 @@ public sealed record FitDto(
     {
         var (grow, drain, hold) = (fit.Assessment.Grow, fit.Assessment.Drain, fit.Assessment.Hold);
         return new(
-            fit.Design.Id, fit.Design.Name, fit.Source.Key, fit.Blueprint.Size, fit.Source.Fitness, fit.Settings.Values,
+            fit.Design.Id, fit.Design.Name, fit.Lead.Key, fit.Blueprint.Size.ToString(), fit.Lead.Fitness, fit.Set.Values,
             new(grow.Verdict, grow.Words, Sum(grow.Litres), Sum(grow.PlanArea), Sum(grow.UsableDepth), Sum(grow.Around), [.. grow.Crops.Select(c => new CropFitDto(c.Crop.Id, c.Crop.Name, c.Crop.Plural, c.Count, c.Limit, c.WhyNot, c.NotKnown))], Checks(grow.Checks)),
             new(drain.Verdict, drain.Words, drain.Holes?.Count ?? 0, drain.HoleDiameter, drain.WetLayer, Sum(drain.DrainDown), [.. drain.Sums.Select(SumDto.Of)], Checks(drain.Checks)),
             new(hold.Verdict, hold.Words, hold.Weakest is null ? null : CheckDto.Of(hold.Weakest), Checks(hold.Checks), Sum(hold.WetMass), hold.Handling),
             [.. fit.Blueprint.Figures.Select(SumDto.Of)],
-            [.. fit.Supply.Counts.Select(c => Take(c.Key, c.Value, heap)).OrderBy(t => t.Number)],
-            [.. fit.Supply.Buys.Select(Purchase)], [.. fit.Pending.Select(p => new PendingDto(p.Thing.Id, p.Thing.Number, p.Thing.Name, p.NotLookedAt, p.Measures))],
-            [.. fit.Supply.PassedOver.Values.Select(p => new PassedOverDto(p.Part, p.ThingId, p.ThingName, p.Why))], fit.Supply.Cost, fit.Hours(brief), fit.Blueprint.Reach);
+            [.. fit.Cast.Counts.Select(c => Take(c.Key, c.Value, fit.Cast, heap)).OrderBy(t => t.Number)],
+            [.. Purchases(fit.Cast.Buys)], [.. fit.Pending.Select(p => new PendingDto(p.Thing.Id, p.Thing.Number, p.Thing.Name, p.NotLookedAt, p.Measures))],
+            [.. fit.Cast.PassedOver.Values.Select(p => new PassedOverDto(p.Part, p.ThingId, p.ThingName, p.Why.ToString()))], fit.Cast.Cost, fit.Hours(brief), fit.Blueprint.Reach);
     }
 
-    public static PurchaseDto Purchase(Purchase b) => new(b.Need.Name, b.Amount, b.Need.Per, b.Row?.Name, b.Packs, b.Cost, b.IsSoil);
+    /// <summary>What is bought, the same of several parts told once.</summary>
+    public static IEnumerable<PurchaseDto> Purchases(IEnumerable<Purchase> buys)
+        => buys.Select(Purchase).GroupBy(b => (b.Name, b.Product, b.Per, b.Soil)).Select(g => g.First() with { Amount = g.Sum(b => b.Amount), Packs = g.Sum(b => b.Packs), Cost = g.Sum(b => b.Cost) });
 
-    private static TakeDto Take(int thingId, int count, Core.Salvage.Heap heap)
+    private static PurchaseDto Purchase(Purchase b) => new(b.Need.Name, b.Amount, b.Need.Per, b.Row?.Name, b.Packs, b.Cost, b.IsSoil);
+
+    private static TakeDto Take(int thingId, int count, Cast cast, Core.Salvage.Heap heap)
     {
         var thing = heap.Find(thingId)!.Thing;
-        return new(thingId, thing.Number, thing.Name, count);
+        return new(thingId, thing.Number, thing.Name, count, Core.Stock.TakenWords.Told(cast.Takes.Where(t => t.ThingId == thingId).Select(t => t.Taken))?.ToString());
     }
 
     private static SumDto? Sum(Sum? sum) => sum is null ? null : SumDto.Of(sum);
@@ -78,6 +83,6 @@ public sealed record BoardDto(FitDto Fit, IReadOnlyList<ViewDto> Views, IReadOnl
 {
     public static BoardDto Of(Board board, Brief brief, Core.Salvage.Heap heap) => new(
         FitDto.Of(board.Fit, brief, heap), [.. board.Views.Select(ViewDto.Of)],
-        [.. board.Sliders.Select(s => new SliderDto(s.Parameter.Id, s.Parameter.Name, s.Parameter.Unit, s.Value, s.Parameter.Default, s.Parameter.Why, [.. s.Notches.Select(n => new NotchDto(n.Value, n.Label, n.Verdict))]))],
+        [.. board.Sliders.Select(s => new SliderDto(s.Setting.Id, s.Setting.Name, s.Setting.Unit, s.Value, s.Setting.Default, s.Setting.Why, [.. s.Notches.Select(n => new NotchDto(n.Value, n.Label, n.Verdict))]))],
         BriefDto.Of(brief));
 }

@@ -7,6 +7,7 @@ using Microsoft.AspNetCore.Http.Timeouts;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
+using static SQLitePCL.raw;
 
 namespace Metaplant.Web.Errors;
 
@@ -23,7 +24,10 @@ internal static class Problems
 
     /// <summary>A 409: somebody changed it since it was read here.</summary>
     public static ProblemHttpResult Changed()
-        => TypedResults.Problem("Somebody changed this meanwhile, perhaps in another tab. Nothing of yours was saved; load it again to see theirs.", statusCode: StatusCodes.Status409Conflict, title: "Changed meanwhile.");
+        => TypedResults.Problem(ChangedWords, statusCode: StatusCodes.Status409Conflict, title: ChangedTitle);
+
+    private const string ChangedTitle = "Changed meanwhile.";
+    private const string ChangedWords = "Somebody changed this meanwhile, perhaps in another tab. Nothing of yours was saved; load it again to see theirs.";
 
     public const string HurtTitle = "The garden needs help.";
 
@@ -40,7 +44,7 @@ internal static class Problems
     {
         BadHttpRequestException { InnerException: JsonException json } => Invalid(string.IsNullOrEmpty(json.Path) ? "body" : json.Path.TrimStart('$', '.'), "This is not what is expected here."),
         BadHttpRequestException bad => new() { Status = bad.StatusCode, Title = "Something does not fit.", Detail = bad.StatusCode == StatusCodes.Status413PayloadTooLarge ? "Too large." : "The request could not be read." },
-        DbUpdateConcurrencyException => new() { Status = StatusCodes.Status409Conflict, Title = "Changed meanwhile.", Detail = "Somebody changed this meanwhile, perhaps in another tab. Nothing of yours was saved; load it again to see theirs." },
+        DbUpdateConcurrencyException => new() { Status = StatusCodes.Status409Conflict, Title = ChangedTitle, Detail = ChangedWords },
         DbUpdateException { InnerException: SqliteException inner } => OfFile(inner, http),
         SqliteException file => OfFile(file, http),
         IOException { HResult: NoSpace or FileTooLarge or OverQuota } => Full(),
@@ -61,16 +65,16 @@ internal static class Problems
     {
         switch (e.SqliteErrorCode)
         {
-            case 19:
-                return new() { Status = StatusCodes.Status409Conflict, Title = "Changed meanwhile.", Detail = "This clashes with a change made meanwhile. Nothing was saved." };
-            case 5 or 6:
+            case SQLITE_CONSTRAINT:
+                return new() { Status = StatusCodes.Status409Conflict, Title = ChangedTitle, Detail = "This clashes with a change made meanwhile. Nothing was saved." };
+            case SQLITE_BUSY or SQLITE_LOCKED:
                 return new() { Status = StatusCodes.Status503ServiceUnavailable, Title = "Busy.", Detail = "The garden file is in use by another program. Nothing was saved; try again in a moment." };
             // A disk that takes no more says so in two ways.
-            case 10 or 13:
+            case SQLITE_IOERR or SQLITE_FULL:
                 return Full();
-            case 8:
+            case SQLITE_READONLY:
                 return new() { Status = StatusCodes.Status503ServiceUnavailable, Title = "Read only.", Detail = "The garden file may be read but not written to. Nothing was saved." };
-            case 11 or 26:
+            case SQLITE_CORRUPT or SQLITE_NOTADB:
                 http.RequestServices.GetRequiredService<GardenState>().Suspect();
                 return new() { Status = StatusCodes.Status503ServiceUnavailable, Title = HurtTitle, Detail = "The garden file is damaged. Nothing was saved; go back to a backup." };
             default:

@@ -35,9 +35,6 @@ public sealed record JournalDto(string? Words);
 /// <summary>Settings, each changed by itself, so that two changes at once never overwrite each other.</summary>
 internal static class GardenEndpoints
 {
-    private const int LongestName = 80;
-    private static readonly string[] Units = ["mm", "cm", "in"];
-
     public static void MapGarden(this IEndpointRouteBuilder api)
     {
         api.MapGet("/garden", Read).WithName("garden");
@@ -60,9 +57,9 @@ internal static class GardenEndpoints
 
     private static async Task<Results<NoContent, ValidationProblem>> Change(GardenInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
-        if (input.Units is not null && !Units.Contains(input.Units)) return Problems.Refuse("units", "Units are mm, cm or in.");
+        if (input.Units is not null && GardenSettings.UnitsProblem(input.Units) is { } units) return Problems.Refuse([units]);
         var name = input.Name?.Trim();
-        if (name is { Length: 0 or > LongestName }) return Problems.Refuse("name", $"A garden has a name of at most {LongestName} letters.");
+        if (name is not null && GardenSettings.NameProblem(name) is { } noName) return Problems.Refuse([noName]);
         if (name is not null) await garden.SetAsync(SettingRows.Name, name, cancel);
         if (input.Units is not null) await garden.SetAsync(SettingRows.Units, input.Units, cancel);
         await garden.SaveAsync(name is null ? "Changed the units" : "Renamed the garden", time.GetUtcNow().UtcDateTime, cancel);
@@ -90,11 +87,9 @@ internal static class GardenEndpoints
 
     private static async Task<Results<NoContent, ValidationProblem>> ChangeMeasure(string name, MeasureInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
-        const int Most = 20, Longest = 24;
-        if (name.Length > Longest || !name.All(char.IsLetter)) return Problems.Refuse("name", $"“{name}”: one word of letters, at most {Longest}.");
-        if (input.Volume is { } volume && volume is not (>= .0001 and <= 5)) return Problems.Refuse("volume", $"{name}: from 0.1 to 5000 litres.");
+        if (GardenSettings.MeasureProblem(name, input.Volume) is { } problem) return Problems.Refuse([problem]);
         var kept = (await GardenSettings.ReadAsync(garden, cancel)).Measures;
-        if (input.Volume is not null && !kept.ContainsKey(name) && kept.Count >= Most) return Problems.Refuse("name", $"At most {Most} measures of your own.");
+        if (input.Volume is not null && !kept.ContainsKey(name) && kept.Count >= GardenSettings.MostMeasures) return Problems.Refuse("name", $"At most {GardenSettings.MostMeasures} measures of your own.");
         await garden.SetAsync(SettingRows.Measure(name), input.Volume, cancel);
         await garden.SaveAsync(input.Volume is null ? $"Forgot the measure {name}" : $"Changed the measure {name}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();

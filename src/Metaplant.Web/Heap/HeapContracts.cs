@@ -13,23 +13,13 @@ public sealed record ThingInput(
     string? Name, string? Kind, int? Count, IReadOnlyDictionary<string, double>? Measures, Substance? Substance, IReadOnlyList<string>? Findings, IReadOnlyList<Fault>? Faults,
     string? Place, string? Remark, string? Source, string? Permission, double? Cost, bool? KeepDry, DateOnly? UseBefore, int? Version, IReadOnlyList<string>? Taken = null, IReadOnlyList<string>? History = null)
 {
-    private const int LongestWords = 80;
-    private const int LongestRemark = 1000;
-
     /// <summary>The particulars as given; what was left out stays as it was.</summary>
     public Particulars Particulars(Particulars before)
         => new(Place ?? before.Place, Remark ?? before.Remark, Source ?? before.Source, Permission ?? before.Permission, Cost ?? before.Cost, KeepDry ?? before.KeepDry, UseBefore ?? before.UseBefore);
 
     public Outcome<Thing> ToThing(int id, int number, IReadOnlyList<string>? history = null)
     {
-        var problems = new List<Problem>();
-        foreach (var (field, words) in (ReadOnlySpan<(string, string?)>)[("place", Place), ("source", Source), ("permission", Permission)])
-        {
-            if (words?.Length > LongestWords) problems.Add(new(field, $"At most {LongestWords} letters."));
-        }
-
-        if (Cost is { } cost && !(cost is >= 0 and <= 1_000_000)) problems.Add(new("cost", "The cost must be from 0 to 1 000 000."));
-        if (Remark?.Length > LongestRemark) problems.Add(new("remark", $"A remark can have at most {LongestRemark} letters."));
+        var problems = Particulars(new()).Problems().ToList();
         var thing = Thing.Create(id, number, Name ?? "", Kind ?? "", Count ?? 1, Measures ?? new Dictionary<string, double>(), Substance, Findings ?? [], Faults ?? [], history, Taken);
         problems.AddRange(thing.Problems);
         return problems.Count > 0 ? Outcome<Thing>.Refuse(problems) : thing;
@@ -42,7 +32,10 @@ public sealed record YieldDto(Form Form, string Name, int Count, double Expected
 
 public sealed record WayDto(string Id, string Name, IReadOnlyList<YieldDto> Yields, double Minutes, IReadOnlyList<string> Tools, string Words, string? Lacks, string? Instead, string? Without, IReadOnlyList<string> ToBorrow, bool GivesPieces);
 
-public sealed record ShareDto(int ProjectId, string ProjectName, int Count);
+/// <summary>What one project has taken of a thing.</summary>
+/// <param name="Count">Units whole.</param>
+/// <param name="Part">What is taken besides, where it is no whole unit: "4 sticks".</param>
+public sealed record ShareDto(int ProjectId, string ProjectName, int Count, string? Part);
 
 /// <summary>A thing of the heap with its verdict and the shape it shows there.</summary>
 public sealed record ThingDto(
@@ -51,7 +44,7 @@ public sealed record ThingDto(
 {
     public static ThingDto Of(ThingRow row, HeapThing heap, IEnumerable<Share> shares, IEnumerable<int> photos) => new(
         row.Id, row.Number, row.Name, row.Kind, row.Count, heap.Free, heap.Thing.Values, heap.Thing.Substance, heap.Thing.Findings, heap.Thing.History, [.. heap.Thing.Kind.Fields.Where(f => heap.Thing.Taken.Contains(f.Id)).Select(f => f.Id)], heap.Thing.Faults, row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, [.. photos], row.Retired, row.Version,
-        heap.Judgement.Fitness, heap.Judgement.NotLookedAtYet, heap.Judgement.LookedAt, heap.Judgement.MayCut, ReasonsOf(heap.Judgement), [.. shares.Select(s => new ShareDto(s.ProjectId, s.ProjectName, s.Count))],
+        heap.Judgement.Fitness, heap.Judgement.NotLookedAtYet, heap.Judgement.LookedAt, heap.Judgement.MayCut, ReasonsOf(heap.Judgement), [.. shares.Select(s => new ShareDto(s.ProjectId, s.ProjectName, s.Taken.Where(t => t.Whole).Select(t => t.Unit).Distinct().Count(), Core.Stock.TakenWords.Told(s.Taken)?.ToString()))],
         [.. heap.Thing.Kind.Silhouette(heap.Thing.Measures).Select(ShapeDto.Of)]);
 
     internal static IReadOnlyList<ReasonDto> ReasonsOf(Judgement judgement) => [.. judgement.Reasons.Select(r => new ReasonDto(r.Fitness, r.Sentence, r.HouseRule))];

@@ -63,22 +63,21 @@ internal static class HeapEndpoints
         var made = new List<CanMakeDto>();
         foreach (var design in Core.Designs.Catalogue.All)
         {
-            var (sources, others) = design.Find(new([alone]));
-            if (sources.Count == 0 && others.Count == 0) continue;
+            if (!IsMain(design, alone)) continue;
             var match = Matcher.Match(design, new([alone, .. rest.Things.Where(t => !IsMain(design, t))]), brief, Aim.MostSoil, cancel);
             var fit = match.Best;
             made.Add(new(
-                design.Id, design.Name, match.Standing, fit?.Blueprint.Size, fit?.Assessment.Grow.Litres?.Value, fit?.Assessment.Drain.Words, fit?.Assessment.Hold.Words, fit?.Assessment.Worst,
-                match.Why?.Replace($"{thing.Name}: ", "", StringComparison.Ordinal)));
+                design.Id, design.Name, match.Standing, fit?.Blueprint.Size.ToString(), fit?.Assessment.Grow.Litres?.Value, fit?.Assessment.Drain.Words, fit?.Assessment.Hold.Words, fit?.Assessment.Worst,
+                match.Why?.ToString().Replace($"{thing.Name}: ", "", StringComparison.Ordinal)));
         }
 
         return made;
     }
 
-    private static bool IsMain(IDesign design, HeapThing thing)
+    private static bool IsMain(Design design, HeapThing thing)
     {
-        var (sources, others) = design.Find(new([thing]));
-        return sources.Count + others.Count > 0;
+        var leads = Leads.Of(design, Core.Stock.Stockroom.Of(new([thing])));
+        return leads.Found.Count + leads.Others.Count > 0;
     }
 
     private static async Task<Results<Created<ThingDto>, ValidationProblem>> Add(ThingInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
@@ -96,7 +95,7 @@ internal static class HeapEndpoints
     {
         if (await garden.Things.FindAsync([id], cancel) is not { } row) return Problems.NotHere("That thing is no longer on the heap.");
         if (row.Version != input.Version) return Problems.Changed();
-        var made = input.ToThing(id, row.Number, row.ToKept(out _).History);
+        var made = input.ToThing(id, row.Number, row.ToKept().Past);
         if (!made.Ok) return Problems.Refuse(made.Problems);
         if (await TooFewLeft(garden, id, made.Value.Count, cancel) is { } sentence) return Problems.Refuse("count", sentence);
         row.Keep(made.Value, input.Particulars(Particulars.Of(row)));
@@ -143,9 +142,9 @@ internal static class HeapEndpoints
 
     internal static async Task<string?> TooFewLeft(GardenContext garden, int thingId, int left, CancellationToken cancel)
     {
-        var shares = await garden.Allocations.Where(a => a.ThingId == thingId).Select(a => new { a.Count, a.Project!.Name }).ToListAsync(cancel);
-        var spokenFor = shares.Sum(s => s.Count);
-        return left >= spokenFor ? null : $"{string.Join(" and ", shares.Select(s => s.Name))} {(shares.Count == 1 ? "has" : "have")} spoken for {spokenFor} of these.";
+        var shares = (await garden.SharesAsync(cancel))[thingId].ToList();
+        var spokenFor = shares.SelectMany(s => s.Taken).Select(t => t.Unit).Distinct().Count();
+        return left >= spokenFor ? null : $"{string.Join(" and ", shares.Select(s => s.ProjectName))} {(shares.Count == 1 ? "has" : "have")} spoken for {spokenFor} of these.";
     }
 
     private static async Task<ThingDto> ShowOne(GardenContext garden, ThingRow row, CancellationToken cancel)
@@ -160,7 +159,7 @@ internal static class HeapEndpoints
         {
             var (row, thing) = (r.row, r.Value!);
             var own = shares[row.Id].ToList();
-            return ThingDto.Of(row, new(thing, Inspection.Judge(thing, rules), Math.Max(0, row.Count - own.Sum(s => s.Count))), own, photos[row.Id].Order());
+            return ThingDto.Of(row, new(thing, Inspection.Judge(thing, rules), Math.Max(0, row.Count - own.SelectMany(s => s.Taken).Select(t => t.Unit).Distinct().Count())), own, photos[row.Id].Order());
         })];
     }
 
@@ -232,6 +231,7 @@ internal static class HeapEndpoints
         if (input.Things is not { Count: > 0 and <= Most } chosen) return Problems.Refuse("things", $"Choose from 1 to {Most} things.");
         var ids = chosen.Select(t => t.Id).Distinct().ToList();
         if (ids.Count < chosen.Count) return Problems.Refuse("things", "One of them is named twice.");
+        if (new Particulars(input.Place ?? "", Source: input.Source ?? "").Problems().ToList() is { Count: > 0 } tooLong) return Problems.Refuse(tooLong);
         var rows = await garden.Things.Where(t => ids.Contains(t.Id)).ToListAsync(cancel);
         if (rows.Count < chosen.Count) return Problems.NotHere("One of them is no longer on the heap.");
         var versions = chosen.ToDictionary(t => t.Id, t => t.Version);
@@ -253,7 +253,6 @@ internal static class HeapEndpoints
 
     private static Core.Sums.Outcome<Thing>? Changed(ThingRow row, BulkInput input)
     {
-        if (input.Place?.Length > 80 || input.Source?.Length > 80) return new Core.Sums.Problem("place", "At most 80 letters.");
         var read = row.Read();
         if (!read.Ok) return read;
         var thing = read.Value;

@@ -19,7 +19,7 @@ internal static class MendingEndpoints
 {
     public static void MapMending(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/things/needs-a-look", All).WithName("needsALook");
+        api.MapGet("/things/needs-a-look", All).CacheOutput(UntilChanged.Policy).WithName("needsALook");
         api.MapPost("/things/{id:int}/mend", Mend).InTurn().WithName("mendThing");
     }
 
@@ -34,7 +34,7 @@ internal static class MendingEndpoints
         if (await garden.Things.FindAsync([id], cancel) is not { Retired: false } row) return Problems.NotHere("That thing is no longer on the heap.");
         if (row.Version != input.Version) return Problems.Changed();
         if (row.Read().Ok) return Problems.Refuse("thing", "There is nothing to mend on it.");
-        var mended = Mending.Of(row.ToKept(out _), input.Kind);
+        var mended = Mending.Of(row.ToKept(), input.Kind);
         if (!mended.Ok) return Problems.Refuse(mended.Problems);
         if (await HeapEndpoints.TooFewLeft(garden, id, mended.Value.Thing.Count, cancel) is { } sentence) return Problems.Refuse("count", sentence);
         row.Keep(mended.Value.Thing, Particulars.Of(row));
@@ -43,5 +43,5 @@ internal static class MendingEndpoints
     }
 
     private static NeedsALookDto Show(ThingRow row, IReadOnlyList<Problem> problems)
-        => new(row.Id, row.Number, row.Name, row.Kind, row.Count, row.Place, row.Version, [.. problems.Select(p => p.Sentence)], Mending.Of(row.ToKept(out _)).Value?.Changes);
+        => new(row.Id, row.Number, row.Name, row.Kind, row.Count, row.Place, row.Version, [.. problems.Select(p => p.Sentence)], Mending.Of(row.ToKept()).Value?.Changes);
 }

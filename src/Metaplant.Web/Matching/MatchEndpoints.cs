@@ -9,13 +9,16 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Metaplant.Web.Matching;
 
-public sealed record NoSourceDto(int ThingId, int Number, string Name, string Why, bool Nearly);
+public sealed record NoSourceDto(int ThingId, int Number, string Name, string Why);
+
+/// <summary>What is missing and nothing bought can be: so many more of at least these measures, m; 0 where any will do.</summary>
+public sealed record WantedDto(string Part, int Count, double Length, double Width, double Thickness);
 
 /// <summary>The best fit with its drawing, small enough for a strip.</summary>
 public sealed record OtherFitDto(string Source, string Name, string Size, double? Litres, Verdict Worst);
 
 public sealed record DesignMatchDto(
-    string Design, string Name, string Summary, Standing Standing, FitDto? Best, ViewDto? Drawing, IReadOnlyList<OtherFitDto> Others, int SizesTried, int SizesGood, IReadOnlyList<NoSourceDto> NoSources, string? Why);
+    string Design, string Name, string Summary, Standing Standing, FitDto? Best, ViewDto? Drawing, IReadOnlyList<OtherFitDto> Others, int Sizes, IReadOnlyList<NoSourceDto> NoSources, string? Why, WantedDto? Wanted);
 
 /// <summary>What to put on the drawing board. Settings in SI by parameter; those left out take their default.</summary>
 public sealed record BoardInput(string? Design, string? Source, IReadOnlyDictionary<string, double>? Settings, BriefDto? Brief, int? Project);
@@ -43,9 +46,9 @@ internal static partial class MatchEndpoints
     }
 
     private static DesignMatchDto Show(DesignMatch m, Brief brief, Core.Salvage.Heap heap) => new(
-        m.Design.Id, m.Design.Name, m.Design.Summary, m.Standing, m.Best is null ? null : FitDto.Of(m.Best, brief, heap), m.Best is null ? null : ViewDto.Of(m.Best.Blueprint.Draw()[0]),
-        [.. m.Others.Select(f => new OtherFitDto(f.Source.Key, f.Source.Main.Thing.Name, f.Blueprint.Size, f.Assessment.Grow.Litres?.Value, f.Assessment.Worst))],
-        m.Sizes.Tried, m.Sizes.Good, [.. m.NoSources.Select(n => new NoSourceDto(n.Thing.Thing.Id, n.Thing.Thing.Number, n.Thing.Thing.Name, n.Why, n.Nearly))], m.Why);
+        m.Design.Id, m.Design.Name, m.Design.Summary, m.Standing, m.Best is null ? null : FitDto.Of(m.Best, brief, heap), m.Best is null ? null : ViewDto.Of(Core.Scenes.Pictures.Draw(m.Best.Blueprint.Scene(), Core.Scenes.Camera.Corner(0))),
+        [.. m.Others.Select(f => new OtherFitDto(f.Lead.Key, f.Lead.Thing.Thing.Name, f.Blueprint.Size.ToString(), f.Assessment.Grow.Litres?.Value, f.Assessment.Worst))],
+        m.Sizes, [.. m.NoLeads.Select(n => new NoSourceDto(n.Thing.Thing.Id, n.Thing.Thing.Number, n.Thing.Thing.Name, n.Why.ToString()))], m.Why?.ToString(), m.Wanted is { } w ? new(w.Need.Name, w.Count, w.Length, w.Width, w.Thickness) : null);
 
     private static async Task<Results<Ok<BoardDto>, ValidationProblem>> Open(BoardInput input, GardenContext garden, CancellationToken cancel)
     {
@@ -53,9 +56,13 @@ internal static partial class MatchEndpoints
         var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var heap = await garden.HeapAsync(settings.HouseRules, input.Project, cancel);
-        var board = Find(input, heap, brief.Value, cancel);
+        var board = await FindAsync(garden, input, heap, brief.Value, cancel);
         return board.Ok ? TypedResults.Ok(BoardDto.Of(board.Value, brief.Value, heap)) : Problems.Refuse(board.Problems);
     }
+
+    /// <summary>A kept project as it was kept while nothing of it is changed; else what is asked for, cast anew.</summary>
+    internal static async Task<Outcome<Board>> FindAsync(GardenContext garden, BoardInput input, Core.Salvage.Heap heap, Brief brief, CancellationToken cancel)
+        => input.Project is { } id && await garden.Projects.FindAsync([id], cancel) is { } row && row.IsDrawnAs(input.Design, input.Source, input.Settings, brief) ? row.Open(heap, brief) : Find(input, heap, brief, cancel);
 
     /// <summary>The design opened on the source asked for, or on the best when none is named.</summary>
     internal static Outcome<Board> Find(BoardInput input, Core.Salvage.Heap heap, Brief brief, CancellationToken cancel)
@@ -64,13 +71,13 @@ internal static partial class MatchEndpoints
         if (input.Source is null)
         {
             var best = Matcher.Match(design, heap, brief, Aim.MostSoil, cancel).Best;
-            return best is null ? new Problem("source", "Nothing on the heap could be its main part.") : DrawingBoard.Open(design, best.Source, input.Settings ?? best.Settings.Values, brief, heap, cancel);
+            return best is null ? new Problem("source", "Nothing on the heap could be its main part.") : DrawingBoard.Open(design, best.Lead, input.Settings ?? best.Set.Values, brief, heap, cancel);
         }
 
-        return DrawingBoard.FindSource(design, heap, input.Source).Then(source =>
+        return DrawingBoard.FindLead(design, heap, input.Source).Then(lead =>
         {
-            var given = input.Settings ?? Matcher.BestSettings(design, source, heap, brief, Aim.MostSoil) ?? new Dictionary<string, double>();
-            return DrawingBoard.Open(design, source, given, brief, heap, cancel);
+            var given = input.Settings ?? Matcher.BestSettings(design, lead, heap, brief, Aim.MostSoil) ?? new Dictionary<string, double>();
+            return DrawingBoard.Open(design, lead, given, brief, heap, cancel);
         });
     }
 

@@ -29,7 +29,7 @@ public sealed record CutBarDto(int ThingId, int Number, string Name, int Piece, 
 /// <summary>A pallet with the slats (from 1) that each section takes, and the bad ones.</summary>
 public sealed record PalletCutDto(int ThingId, int Number, string Name, IReadOnlyList<int> Pieces, int Slats, IReadOnlyList<int> FirstSlats, int SlatsHigh, IReadOnlyList<int> BadSlats);
 
-public sealed record TemplateDto(ViewDto View, IReadOnlyList<TemplateHole> Holes, double Diameter);
+public sealed record TemplateDto(string Title, ViewDto View, IReadOnlyList<TemplateHole> Holes, double Diameter, int Sheets);
 
 /// <summary>A tool that is wanted: had, to be borrowed or lacking, who alone may use it, and what does it instead.</summary>
 public sealed record ToolDto(string Words, Having Having, string? Who, string? Instead)
@@ -37,21 +37,19 @@ public sealed record ToolDto(string Words, Having Having, string? Who, string? I
     public static ToolDto Of(ToolAnswer a) => new(a.Need.Words, a.Having, a.Who, a.Instead);
 }
 
-public sealed record StepDto(string Id, int Number, string Title, string Words, double Minutes, IReadOnlyList<ToolDto> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<string> Cautions, bool Done);
+public sealed record StepDto(string Id, int Number, string Title, string Words, double Minutes, IReadOnlyList<ToolDto> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<string> Cautions, bool Picture, bool Done);
 
 public sealed record PlanDto(
-    IReadOnlyList<StepDto> Steps, IReadOnlyList<CutBarDto> Cuts, double Waste, IReadOnlyList<PalletCutDto> PalletCuts, TemplateDto? Template, IReadOnlyList<PurchaseDto> Shopping, IReadOnlyList<ToolDto> Tools,
+    IReadOnlyList<StepDto> Steps, IReadOnlyList<CutBarDto> Cuts, double Waste, IReadOnlyList<PalletCutDto> PalletCuts, IReadOnlyList<TemplateDto> Templates, IReadOnlyList<PurchaseDto> Shopping, IReadOnlyList<ToolDto> Tools,
     double Hours, double Cost, string Caution);
 
 /// <summary>A project opened: its board and how it is made. No board, and a sentence why, when the heap no longer has what it is made of.</summary>
-public sealed record ProjectDto(int Id, string Name, string Design, string DesignName, int Version, bool Filled, BoardDto? Board, PlanDto? Plan, string? WhyNot);
+public sealed record ProjectDto(int Id, string Name, string Design, string DesignName, int Version, bool Filled, BoardDto? Board, PlanDto? Plan, string? WhyNot, string? CastAnew = null);
 
 public sealed record TickInput(string? Step, bool? Done);
 
 internal static class ProjectEndpoints
 {
-    private const int LongestName = 80;
-
     public static void MapProjects(this IEndpointRouteBuilder api)
     {
         api.MapGet("/projects", All).WithName("projects");
@@ -110,7 +108,7 @@ internal static class ProjectEndpoints
         if (!drawnFor.Ok) return Problems.Refuse([.. drawnFor.Problems.Select(p => p with { Field = "project" })]);
         var brief = drawnFor.Value;
         var board = row.Open(await garden.HeapAsync(settings.HouseRules, id, cancel), brief);
-        var volume = board.Value?.Fit.Blueprint.Fill.Sum(f => f.Volume) ?? 0;
+        var volume = board.Value?.Fit.Blueprint.Soil ?? 0;
         if (volume <= 0) return Problems.Refuse("project", "There is no soil in it to take out.");
         var number = await garden.Things.MaxAsync(t => (int?)t.Number, cancel) + 1 ?? 1;
         var day = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
@@ -126,7 +124,7 @@ internal static class ProjectEndpoints
     private static async Task<ValidationProblem?> Keep(GardenContext garden, ProjectRow row, ProjectInput input, CancellationToken cancel)
     {
         var name = input.Name?.Trim() ?? "";
-        if (name.Length is 0 or > LongestName) return Problems.Refuse("name", name.Length == 0 ? "Give it a name." : $"A name can have at most {LongestName} letters.");
+        if (name.Length is 0 or > ProjectKeeping.LongestName) return Problems.Refuse("name", name.Length == 0 ? "Give it a name." : $"A name can have at most {ProjectKeeping.LongestName} letters.");
         if (input.Board is null) return Problems.Refuse("board", "There is nothing on the drawing board to keep.");
         var settings = await GardenSettings.ReadAsync(garden, cancel);
         var brief = (input.Board.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
@@ -134,8 +132,8 @@ internal static class ProjectEndpoints
         var heap = await garden.HeapAsync(settings.HouseRules, row.Id == 0 ? null : row.Id, cancel);
         var board = MatchEndpoints.Find(input.Board, heap, brief.Value, cancel);
         if (!board.Ok) return Problems.Refuse(board.Problems);
-        if (board.Value.Fit.Supply.Unfilled.FirstOrDefault() is { } missing) return Problems.Refuse("board", $"The heap is short of {missing.Need.Name.ToLowerInvariant()} by {missing.Amount:0.##}.");
-        await garden.KeepAsync(row, name, board.Value.Fit, brief.Value, cancel);
+        if (board.Value.Fit.Cast.Unfilled.FirstOrDefault() is { } missing) return Problems.Refuse("board", $"The heap is short of {missing.Need.Name.ToLowerInvariant()} by {missing.Amount:0.##}.");
+        await garden.KeepAsync(row, name, board.Value.Fit, brief.Value, heap, cancel);
         return null;
     }
 
@@ -145,9 +143,9 @@ internal static class ProjectEndpoints
         var heap = await garden.HeapAsync(settings.HouseRules, row.Id, cancel);
         var done = await garden.Ticks.Where(t => t.ProjectId == row.Id).Select(t => t.Step).ToHashSetAsync(cancel);
         var brief = row.BriefOf(settings.Handbook);
-        var board = brief.Then(b => row.Open(heap, b));
-        if (!board.Ok) return new(row.Id, row.Name, row.Design, row.DesignName(), row.Version, done.Contains(ProjectKeeping.FillStep), null, null, await WhyNotAsync(garden, row, board.Problems, cancel));
-        return new(row.Id, row.Name, row.Design, row.DesignName(), row.Version, done.Contains(ProjectKeeping.FillStep), BoardDto.Of(board.Value, brief.Value!, heap), PlanOf(BuildPlan.Of(board.Value.Fit, brief.Value!, settings.ToolShelf), heap, done, board.Value), null);
+        var drawn = brief.Then(b => row.Draw(heap, b));
+        if (drawn is not { Ok: true, Value: var (board, castAnew) }) return new(row.Id, row.Name, row.Design, row.DesignName(), row.Version, done.Contains(ProjectKeeping.FillStep), null, null, await WhyNotAsync(garden, row, drawn.Problems, cancel));
+        return new(row.Id, row.Name, row.Design, row.DesignName(), row.Version, done.Contains(ProjectKeeping.FillStep), BoardDto.Of(board, brief.Value!, heap), PlanOf(BuildPlan.Of(board.Fit, brief.Value!, settings.ToolShelf), heap, done, board), null, castAnew);
     }
 
     /// <summary>Why a project cannot be drawn; where a thing of it can no longer be read, that is why.</summary>
@@ -159,11 +157,11 @@ internal static class ProjectEndpoints
 
     private static PlanDto PlanOf(BuildPlan plan, Core.Salvage.Heap heap, HashSet<string> done, Board board)
     {
-        var names = board.Fit.Blueprint.Needs.ToDictionary(n => n.Id, n => n.Name, StringComparer.Ordinal);
+        var names = board.Fit.Cast.Asked.DistinctBy(n => n.Id).ToDictionary(n => n.Id, n => n.Name, StringComparer.Ordinal);
         return new(
-            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title, s.Words, s.Minutes, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, done.Contains(s.Id)))],
-            [.. plan.Cuts.Bars.Select(b => BarOf(b, heap, names))], plan.Cuts.Waste, PalletCuts(plan, heap), plan.Template is { } t ? new(ViewDto.Of(t.View), t.Holes, t.Diameter) : null,
-            [.. plan.Shopping.Select(FitDto.Purchase)], [.. plan.Tools.Select(ToolDto.Of)], plan.Hours, plan.Cost, Cautions.NotACertificate);
+            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title.ToString(), s.Words.ToString(), s.Minutes, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, s.Places.Count > 0, done.Contains(s.Id)))],
+            [.. plan.Cuts.Bars.Select(b => BarOf(b, heap, names))], plan.Cuts.Waste, PalletCuts(plan, heap), [.. plan.Templates.Select(t => new TemplateDto(t.Title.ToString(), ViewDto.Of(t.View), t.Holes, t.Diameter, Core.Drawing.TrueSize.Sheets(t.View, Core.Drawing.Paper.A4) is var (across, up) ? across * up : 1))],
+            [.. FitDto.Purchases(plan.Shopping)], [.. plan.Tools.Select(ToolDto.Of)], plan.Hours, plan.Cost, Cautions.NotACertificate);
     }
 
     private static CutBarDto BarOf(CutBar bar, Core.Salvage.Heap heap, Dictionary<string, string> names)

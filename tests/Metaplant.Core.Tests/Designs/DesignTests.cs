@@ -12,14 +12,12 @@ namespace Metaplant.Core.Tests.Designs;
 /// <summary>What a gardener sees on the drawing board.</summary>
 public class DesignTests
 {
-    private static readonly Heap Yard = A.Heap(
-        A.HeatMarkedPallets(12), A.FoodTub(2), A.Sticks(3), A.Thing("post", 6, id: 4), A.Thing("fabric", 3, id: 5, measures: [("length", 4)]),
-        A.Thing("line", id: 6, substance: Core.Materials.Substance.Wire, measures: [("length", 60), ("diameter", .0025)]), A.Thing("drum", id: 7, findings: [Findings.HeldFood]), A.Thing("crate", 3, id: 8));
+    private static readonly Heap Yard = Yards.Whole;
 
     private static Board Open(string design, string source, Brief? brief = null, params (string Id, double Value)[] set)
     {
         var d = Catalogue.Find(design)!;
-        return DrawingBoard.FindSource(d, Yard, source).Then(s => DrawingBoard.Open(d, s, set.ToDictionary(x => x.Id, x => x.Value), brief ?? Brief.Default, Yard)).OrThrow();
+        return DrawingBoard.FindLead(d, Yard, source).Then(s => DrawingBoard.Open(d, s, set.ToDictionary(x => x.Id, x => x.Value), brief ?? Brief.Default, Yard)).OrThrow();
     }
 
     [Fact]
@@ -89,8 +87,9 @@ public class DesignTests
     public void A_template_gives_every_hole_from_two_edges()
     {
         var plan = BuildPlan.Of(Open("drilled-tub", "2").Fit, Brief.Default, ToolShelf.Untouched);
-        plan.Template!.Holes.Count.ShouldBe(plan.Template.View.Shapes.OfType<Core.Drawing.Disc>().Count());
-        plan.Template.Holes.ShouldAllBe(h => h.FromLeft > 0 && h.FromLeft < .48 && h.FromNear > 0 && h.FromNear < .48);
+        var template = plan.Templates.Single();
+        template.Holes.Count.ShouldBe(template.View.Shapes.OfType<Core.Drawing.Disc>().Count());
+        template.Holes.ShouldAllBe(h => h.FromLeft > 0 && h.FromLeft < .48 && h.FromNear > 0 && h.FromNear < .48);
     }
 
     [Fact]
@@ -105,7 +104,7 @@ public class DesignTests
     public void A_cone_taller_than_its_sticks_cannot_be_cut()
     {
         var d = Catalogue.Find("wound-cone")!;
-        var source = DrawingBoard.FindSource(d, Yard, "3").OrThrow();
+        var source = DrawingBoard.FindLead(d, Yard, "3").OrThrow();
         var tall = DrawingBoard.Open(d, source, new Dictionary<string, double> { ["height"] = 2.1, ["radius"] = .6, ["legs"] = 8 }, Brief.Default, Yard);
         tall.Ok.ShouldBeFalse();
         tall.Problems.Single().Sentence.ShouldContain("longest");
@@ -114,7 +113,7 @@ public class DesignTests
     [Fact]
     public void A_slider_shows_what_holds_and_what_can_be_cut()
     {
-        var ties = Open("pallet-bed", "1", null, ("height", .5), ("ties", 3)).Sliders.First(s => s.Parameter.Id == "ties");
+        var ties = Open("pallet-bed", "1", null, ("height", .5), ("ties", 3)).Sliders.First(s => s.Setting.Id == "ties");
         ties.Notches[0].Verdict.ShouldBe(Verdict.Fails);
         ties.Notches[^1].Verdict.ShouldNotBe(Verdict.Fails);
         Open("wound-cone", "3", null, ("legs", 8), ("radius", .5), ("height", 1.6)).Sliders[0].Notches.ShouldContain(n => n.Verdict == null);
@@ -125,7 +124,7 @@ public class DesignTests
     {
         var heap = A.Heap(A.Thing("pallet", 10));
         var d = Catalogue.Find("pallet-bed")!;
-        var board = DrawingBoard.FindSource(d, heap, "1").Then(s => DrawingBoard.Open(d, s, new Dictionary<string, double>(), Brief.Default, heap)).OrThrow();
+        var board = DrawingBoard.FindLead(d, heap, "1").Then(s => DrawingBoard.Open(d, s, new Dictionary<string, double>(), Brief.Default, heap)).OrThrow();
         board.Fit.Assessment.Grow.Crops.Where(c => c.Crop.Edible).ShouldAllBe(c => c.Count == 0 && c.WhyNot!.Contains("ornamentals"));
         board.Fit.Assessment.Grow.Crops.Where(c => !c.Crop.Edible).ShouldContain(c => c.Count > 0);
     }
@@ -169,17 +168,17 @@ public class DesignTests
     {
         foreach (var board in EveryDesign())
         {
-            foreach (var pegs in board.Fit.Blueprint.Needs.OfType<SticksNeeded>())
+            foreach (var pegs in board.Fit.Cast.Asked.OfType<SticksNeeded>().Where(n => n.Id == "pegs"))
             {
-                var part = board.Fit.Blueprint.Parts.Single(p => p.Id is "peg" or "foot-peg");
+                var part = board.Fit.Blueprint.Parts.Single(p => p.Need == "pegs");
                 (pegs.Length, pegs.Count).ShouldBe((part.Length, part.Count));
-                var bought = board.Fit.Supply.Buys.SingleOrDefault(b => b.NeedId == pegs.Id);
+                var bought = board.Fit.Cast.Buys.SingleOrDefault(b => b.NeedId == pegs.Id);
                 if (bought?.Row is { } row) row.Length.ShouldBeGreaterThanOrEqualTo(pegs.Length - 1e-9);
             }
         }
 
-        var cone = Open("wound-cone", "3", null, ("pegs", .9)).Fit.Blueprint;
-        cone.Needs.OfType<SticksNeeded>().Single().Length.Near(1.05);
+        var cone = Open("wound-cone", "3", null, ("pegs", .9)).Fit;
+        cone.Cast.Asked.OfType<SticksNeeded>().Single(n => n.Id == "pegs").Length.Near(1.05);
     }
 
     /// <summary>A board of every design there is on every thing of the yard that it can be made of; a design that the yard has nothing for is no design of this list, and that fails.</summary>
@@ -188,7 +187,7 @@ public class DesignTests
         List<Core.Matching.Board> boards = [];
         foreach (var design in Catalogue.All)
         {
-            var sources = design.Find(Yard).Sources;
+            var sources = Leads.Of(design, Core.Stock.Stockroom.Of(Yard)).Found;
             sources.ShouldNotBeEmpty($"The yard of this test has nothing for {design.Id}: add what it is made of.");
             boards.AddRange(sources.Select(s => DrawingBoard.Open(design, s, new Dictionary<string, double>(), brief ?? Brief.Default, Yard).OrThrow()));
         }

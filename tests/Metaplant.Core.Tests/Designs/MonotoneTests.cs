@@ -1,7 +1,9 @@
 using Metaplant.Core.Assessing;
 using Metaplant.Core.Designs;
+using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Tests.Designs;
@@ -14,21 +16,22 @@ public class MonotoneTests
     private const int Designs = 5000;
     private static readonly string[] Grounds = ["loose-sand", "firm-sand", "soft-clay", "firm-clay", "made-ground"];
 
-    private sealed record Case(IDesign Design, Thing Thing, Settings Settings, Brief Brief)
+    private sealed record Case(Design Design, Thing Thing, IReadOnlyDictionary<string, double> Set, Brief Brief)
     {
-        public Source Source => new([new(Thing, Inspection.Judge(Thing, HouseRules.Default), Thing.Count)]);
+        private Heap Heap => new([new(Thing, Inspection.Judge(Thing, HouseRules.Default), Thing.Count)]);
+
+        public Lead? Lead => Leads.Of(Design, Stockroom.Of(Heap)).Found is [var one, ..] ? one : null;
 
         public IReadOnlyDictionary<string, Check>? Checks()
         {
-            var (sources, _) = Design.Find(new([Source.Main]));
-            if (sources.Count == 0) return null;
-            var parameters = Design.Parameters(sources[0]);
-            var snapped = Settings.Snap(parameters, Settings.Values);
+            var room = Stockroom.Of(Heap);
+            if (Leads.Of(Design, room).Found is not [var lead, ..]) return null;
+            var snapped = Chosen.Snap(Design, lead, Brief, Set);
             // A setting that had to move is another design.
-            if (snapped.Values.Any(v => Settings.Values.TryGetValue(v.Key, out var wanted) && Math.Abs(wanted - v.Value) > 1e-9)) return null;
-            var draft = Design.Draft(sources[0], snapped, Brief);
+            if (snapped.Values.Any(v => Set.TryGetValue(v.Key, out var wanted) && Math.Abs(wanted - v.Value) > 1e-9)) return null;
+            var draft = Draft.Of(Design, snapped, room);
             if (!draft.Ok) return null;
-            var assessed = Assessor.Assess(draft.Value, Brief, Fitness.Food);
+            var assessed = Assessor.Assess(draft.Value.Blueprint, Brief, Fitness.Food);
             var checks = assessed.Hold.Checks.Concat(assessed.Drain.Checks).ToList();
             checks.Select(c => c.Id).ShouldBeUnique();
             return checks.ToDictionary(c => c.Id);
@@ -52,7 +55,7 @@ public class MonotoneTests
                     if (!check.Guards.Any(g => g.Quantity == quantity) || !after.TryGetValue(id, out var then)) continue;
                     var worse = check.Guards.First(g => g.Quantity == quantity).MoreIsWorse;
                     var (less, more) = worse ? (check, then) : (then, check);
-                    NotBetter(less, more).ShouldBeTrue($"seed {seed}: more {quantity} takes {id} of {one.Thing.Kind.Id} from {Tell(check)} to {Tell(then)}; {string.Join(", ", one.Settings.Values.Select(v => $"{v.Key} {v.Value:0.###}"))}");
+                    NotBetter(less, more).ShouldBeTrue($"seed {seed}: more {quantity} takes {id} of {one.Thing.Kind.Id} from {Tell(check)} to {Tell(then)}; {string.Join(", ", one.Set.Select(v => $"{v.Key} {v.Value:0.###}"))}");
                     seen[(id, quantity)] = seen.GetValueOrDefault((id, quantity)) + 1;
                 }
             }
@@ -80,8 +83,8 @@ public class MonotoneTests
     private static Case? More(Case one, Quantity quantity) => quantity switch
     {
         // A drum cut higher is another vessel, and so is its test with water.
-        Quantity.Soil when one.Thing.Shows(Findings.HeldWater) && one.Settings.Values.ContainsKey("height") => null,
-        Quantity.Soil => Next(one, one.Settings.Values.ContainsKey("soil") ? "soil" : one.Design is WoundCone ? "" : "height"),
+        Quantity.Soil when one.Thing.Shows(Findings.HeldWater) && one.Set.ContainsKey("height") => null,
+        Quantity.Soil => Next(one, one.Set.ContainsKey("soil") ? "soil" : one.Design is WoundCone ? "" : "height"),
         Quantity.Wetness => one with { Brief = one.Brief with { Medium = one.Brief.Medium with { FieldCapacity = one.Brief.Medium.FieldCapacity + .05, SaturatedDensity = one.Brief.Medium.SaturatedDensity + 60 } } },
         Quantity.Thickness => Thicker(one),
         Quantity.Wear => Worn(one),
@@ -98,14 +101,17 @@ public class MonotoneTests
         Quantity.Packers => Next(one, "packers"),
         Quantity.Pads => Next(one, "pad"),
         Quantity.Ties => Next(one, "ties"),
+        Quantity.Posts => Next(one, one.Set.ContainsKey("stakes") ? "stakes" : "posts"),
+        Quantity.Depth => Next(one, "embed"),
+        Quantity.Screws => Next(one, "screws"),
         Quantity.Wind => one.Brief.Exposure == Exposure.Exposed ? null : one with { Brief = one.Brief with { Exposure = one.Brief.Exposure + 1 } },
         _ => throw new ArgumentOutOfRangeException(nameof(quantity), quantity, "Nobody knows how to make more of it."),
     };
 
     private static Case? Next(Case one, string id)
     {
-        var stops = one.Design.Parameters(one.Source).FirstOrDefault(p => p.Id == id)?.Stops;
-        return stops?.FirstOrDefault(s => s.Value > one.Settings[id] + 1e-9) is { } next ? one with { Settings = one.Settings.With(id, next.Value) } : null;
+        var stops = one.Lead is not { } lead ? null : one.Design.Settings(lead).FirstOrDefault(p => p.Id == id)?.Stops;
+        return stops?.FirstOrDefault(s => s.Value > one.Set[id] + 1e-9) is { } next ? one with { Set = new Dictionary<string, double>(one.Set) { [id] = next.Value } } : null;
     }
 
     private static Case? Thicker(Case one)
@@ -131,9 +137,8 @@ public class MonotoneTests
         {
             if (AnyThing(random) is not { } thing) continue;
             var design = Catalogue.All[random.Next(Catalogue.All.Count)];
-            var (sources, _) = design.Find(new([new(thing, Inspection.Judge(thing, HouseRules.Default), thing.Count)]));
-            if (sources.Count == 0) continue;
-            var settings = new Settings(design.Parameters(sources[0]).ToDictionary(p => p.Id, p => p.Stops[random.Next(p.Stops.Count)].Value));
+            if (Leads.Of(design, Stockroom.Of(new([new(thing, Inspection.Judge(thing, HouseRules.Default), thing.Count)]))).Found is not [var lead, ..]) continue;
+            var settings = design.Settings(lead).ToDictionary(p => p.Id, p => p.Stops[random.Next(p.Stops.Count)].Value);
             var (medium, _) = Media.Names[random.Next(Media.Names.Count)];
             var brief = Brief.Create(Handbook.Default, medium, null, (Exposure)random.Next(3), random.Next(2) == 0, Site.Soil, random.Next(2) == 0 ? null : Grounds[random.Next(Grounds.Length)]).OrThrow();
             return new(design, thing, settings, brief);

@@ -18,7 +18,7 @@ public class StandingTests
     {
         var heap = A.Heap(thing);
         var design = Catalogue.Find("drilled-tub")!;
-        return DrawingBoard.FindSource(design, heap, "1").Then(s => DrawingBoard.Open(design, s, set.ToDictionary(x => x.Id, x => x.Value), brief ?? FirmGround, heap)).OrThrow();
+        return DrawingBoard.FindLead(design, heap, "1").Then(s => DrawingBoard.Open(design, s, set.ToDictionary(x => x.Id, x => x.Value), brief ?? FirmGround, heap)).OrThrow();
     }
 
     private static Check Of(Board board, string check) => board.Fit.Assessment.Hold.Checks.Single(c => c.Id == check);
@@ -73,7 +73,7 @@ public class StandingTests
     public void The_size_that_is_offered_of_a_tall_tub_stands_against_a_wall()
     {
         var heap = A.Heap(Tall(.36));
-        Matcher.Match(Catalogue.Find("drilled-tub")!, heap, FirmGround, Aim.MostSoil).Best!.Settings["wall"].ShouldBe(1);
+        Matcher.Match(Catalogue.Find("drilled-tub")!, heap, FirmGround, Aim.MostSoil).Best!.Set["wall"].ShouldBe(1);
     }
 
     [Fact]

@@ -132,7 +132,7 @@ public class CropTests
             var heap = A.Heap(A.Thing("round-tub", findings: [Core.Salvage.Findings.HeldFood, Core.Salvage.Findings.LookedOver], measures: [("topDiameter", topDiameter), ("bottomDiameter", topDiameter), ("height", height)]));
             var design = Core.Designs.Catalogue.Find("drilled-tub")!;
             var brief = Core.Designs.Brief.Default with { Crop = crop is null ? null : Of(crop) };
-            return Core.Matching.DrawingBoard.FindSource(design, heap, "1").Then(s => Core.Matching.DrawingBoard.Open(design, s, new Dictionary<string, double>(), brief, heap)).OrThrow().Fit.Assessment.Grow;
+            return Core.Matching.DrawingBoard.FindLead(design, heap, "1").Then(s => Core.Matching.DrawingBoard.Open(design, s, new Dictionary<string, double>(), brief, heap)).OrThrow().Fit.Assessment.Grow;
         }
 
         Grow(null, .6, .5).Words.ShouldMatch(@"^\d+ of 62 crops have the room and depth\. Sun, heat and acidity are not asked yet\.$");

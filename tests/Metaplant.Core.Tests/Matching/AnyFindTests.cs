@@ -1,3 +1,4 @@
+using Metaplant.Core.Casting;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
@@ -17,7 +18,7 @@ public class AnyFindTests
     {
         var kind = SalvageKinds.Find(kindId)!;
         var random = new Random(kindId.Sum(c => c));
-        for (var i = 0; i < 30; i++)
+        for (var i = 0; i < 5; i++)
         {
             var find = Thing.Create(1, 1, "Find", kindId, random.Next(1, 40), kind.Fields.ToDictionary(f => f.Id, f => Any(f, random)), kind.Substances[random.Next(kind.Substances.Count)], kind.LookFor.Contains(Findings.LookedOver) ? [Findings.LookedOver] : [], []);
             if (!find.Ok) continue;
@@ -26,8 +27,8 @@ public class AnyFindTests
             {
                 match.Failure.ShouldBeNull($"{match.Design.Id} of {string.Join(", ", find.Value.Values)}");
                 if (match.Best is not { } best) continue;
-                best.Blueprint.Needs.ShouldAllBe(n => n.Amount >= 0, $"{match.Design.Id} of {string.Join(", ", find.Value.Values)}");
-                DrawingBoard.Open(match.Design, best.Source, best.Settings.Values, Brief.Default, heap).Ok.ShouldBeTrue();
+                best.Cast.Asked.ShouldAllBe(n => n.Amount >= 0, $"{match.Design.Id} of {string.Join(", ", find.Value.Values)}");
+                DrawingBoard.Open(match.Design, best.Lead, best.Set.Values, Brief.Default, heap).Ok.ShouldBeTrue();
             }
         }
     }
@@ -39,7 +40,7 @@ public class AnyFindTests
         var match = Matcher.Match(Catalogue.Find("drilled-tub")!, Heap.Of([vessel, .. Helpers], HouseRules.Default), Brief.Default, Aim.MostSoil);
         match.Standing.ShouldNotBe(Standing.WillDo);
         match.Failure.ShouldBeNull();
-        match.Why.ShouldNotBeNullOrWhiteSpace();
+        match.Why!.ToString().ShouldNotBeNullOrWhiteSpace();
     }
 
     [Fact]
@@ -47,7 +48,7 @@ public class AnyFindTests
     {
         var match = Matcher.Match(new Broken(), Heap.Of(Helpers, HouseRules.Default), Brief.Default, Aim.MostSoil);
         match.Standing.ShouldBe(Standing.WontDo);
-        match.Why.ShouldBe("It could not be worked out; what went wrong is told to the log.");
+        match.Why!.ToString().ShouldBe("board: It could not be worked out; what went wrong is told to the log.");
         match.Failure.ShouldBeOfType<DivideByZeroException>();
     }
 
@@ -70,20 +71,20 @@ public class AnyFindTests
     }
 
     /// <summary>A design with a fault in it.</summary>
-    private sealed class Broken : IDesign
+    private sealed class Broken : Design
     {
-        public string Id => "broken";
+        public override string Id => "broken";
 
-        public string Name => "Broken";
+        public override string Name => "Broken";
 
-        public string Summary => "";
+        public override string Summary => "";
 
-        public (IReadOnlyList<Source> Sources, IReadOnlyList<NoSource> Others) Find(Heap heap) => ([new Source([heap.Things[0]])], []);
+        public override Role Lead { get; } = new("all", "All", Seat.Clear, Form.Board);
 
-        public IReadOnlyList<Parameter> Parameters(Source source) => [];
+        public override IReadOnlyList<Setting> Settings(Lead lead) => [new("size", "Size", Unit.Metre, [new(1)], 1, "")];
 
-        public IEnumerable<Settings> Sizes(Source source, Brief brief) => [Settings.Defaults([])];
+        public override Outcome<Demand> Ask(Chosen set) => throw new DivideByZeroException();
 
-        public Outcome<Blueprint> Draft(Source source, Settings settings, Brief brief) => throw new DivideByZeroException();
+        public override Outcome<Blueprint> Make(Chosen set, Cast cast) => throw new DivideByZeroException();
     }
 }

@@ -1,3 +1,4 @@
+using Metaplant.Core.Casting;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
@@ -11,16 +12,18 @@ public class FitPartsTests
 {
     private static readonly string[] LookedOver = [Findings.LookedOver];
 
-    private static readonly PiecesNeeded CornerPosts = new("corner-posts", "Corner posts", 4, .4, .048, .048, Seat.BehindCloth, "timber");
-    private static readonly SheetNeeded Liner = new("liner", "Liner", 1.2, .8, Sheeting.Either, "film");
-    private static readonly LineNeeded Twine = new("twine", "Line to wind", 10, .002, .008, Wire: false, Seat.AmongPlants, "twine");
+    private static readonly Role PostRole = new("corner-posts", "Corner posts", Seat.BehindCloth, Form.Timber, Form.Board) { Buy = "timber" };
+    private static readonly Role LinerRole = new("liner", "Liner", Seat.InSoil, Form.Film, Form.Fabric) { Buy = "film" };
+    private static readonly PiecesNeeded CornerPosts = new("corner-posts", PostRole, 4, .4, .048, .048);
+    private static readonly CoverNeeded Liner = new("liner", LinerRole, 1.2, .8);
+    private static readonly RunNeeded Twine = new("twine", new("twine", "Line to wind", Seat.AmongPlants, Form.Line) { Buy = "twine", Of = s => s != Substance.Wire }, 10, .002, .008);
 
     private static Thing Posts(params string[] findings) => A.Thing("post", 6, findings: [.. LookedOver, .. findings]);
 
-    private static Supply Fill(Need need, Thing thing, Grown grown) => Supply.Fill([need], A.Heap(thing), grown);
+    private static Cast Fill(Need need, Thing thing, Grown grown) => A.Cast(need, A.Heap(thing), grown);
 
     [Fact]
-    public void Sound_posts_stand_in_the_corners_of_a_food_bed() => Fill(CornerPosts, Posts(), Grown.Food).Takes.Single().NeedId.ShouldBe("corner-posts");
+    public void Sound_posts_stand_in_the_corners_of_a_food_bed() => Fill(CornerPosts, Posts(), Grown.Food).Takes.Select(t => t.NeedId).Distinct().Single().ShouldBe("corner-posts");
 
     [Theory]
     [InlineData(Findings.Treated)]
@@ -31,7 +34,7 @@ public class FitPartsTests
         supply.Takes.ShouldBeEmpty();
         supply.Buys.Single().NeedId.ShouldBe("corner-posts");
         supply.PassedOver["corner-posts"].ThingName.ShouldBe("post");
-        supply.PassedOver["corner-posts"].Why.ShouldNotBeNullOrWhiteSpace();
+        supply.PassedOver["corner-posts"].Why.ToString().ShouldNotBeNullOrWhiteSpace();
     }
 
     [Fact]
@@ -44,7 +47,7 @@ public class FitPartsTests
     [Fact]
     public void Treated_wood_carries_a_tub_of_food_from_below_and_creosoted_does_not()
     {
-        var packers = CornerPosts with { Id = "packers", Seat = Seat.Clear };
+        var packers = new PiecesNeeded("packers", PostRole with { Seat = Seat.Clear }, 4, .4, .048, .048);
         Fill(packers, Posts(Findings.Treated), Grown.Food).Takes.ShouldNotBeEmpty();
         Fill(packers, Posts("creosote"), Grown.Food).Takes.ShouldBeEmpty();
     }
@@ -54,8 +57,8 @@ public class FitPartsTests
     {
         var heap = A.Heap(A.HeatMarkedPallets(12), A.Thing("post", 20, id: 2, findings: ["creosote"]));
         var fit = Matcher.Match(Catalogue.Find("pallet-bed")!, heap, Brief.Default, Aim.MostSoil).Best!;
-        fit.Supply.Counts.Keys.ShouldNotContain(2);
-        fit.Supply.Buys.ShouldContain(b => b.NeedId == "anchors");
+        fit.Cast.Counts.Keys.ShouldNotContain(2);
+        fit.Cast.Buys.ShouldContain(b => b.NeedId == "anchors");
     }
 
     [Fact]
@@ -71,15 +74,15 @@ public class FitPartsTests
         var line = A.Thing("line", substance: Substance.NaturalFibre, findings: ["tarred", Findings.LookedOver]);
         var supply = Fill(Twine, line, Grown.Food);
         supply.Takes.ShouldBeEmpty();
-        supply.PassedOver["twine"].Why.ShouldContain("tar", Case.Insensitive);
+        supply.PassedOver["twine"].Why.ToString().ShouldContain("tar", Case.Insensitive);
         Fill(Twine, A.Thing("line", substance: Substance.NaturalFibre, findings: LookedOver), Grown.Food).Takes.ShouldHaveSingleItem();
     }
 
     [Fact]
     public void Film_of_unknown_plastic_lines_no_food_and_woven_cloth_does_not_take_the_place_of_film()
     {
-        var film = Liner with { Kind = Sheeting.Film };
-        Fill(film, A.Thing("film", findings: LookedOver), Grown.Food).PassedOver["liner"].Why.ShouldContain("without a mark");
+        var film = new CoverNeeded("liner", LinerRole with { Of = s => s == Substance.Film }, 1.2, .8);
+        Fill(film, A.Thing("film", findings: LookedOver), Grown.Food).PassedOver["liner"].Why.ToString().ShouldContain("without a mark");
         Fill(film, A.Thing("fabric", 3, substance: Substance.WovenCloth, findings: LookedOver), Grown.Food).Takes.ShouldBeEmpty();
     }
 
@@ -89,10 +92,10 @@ public class FitPartsTests
         var rules = HouseRules.Choose(new Dictionary<string, string> { [HouseRules.PalletWood] = "lined" }).OrThrow();
         var heap = Heap.Of([A.Thing("pallet", 12, findings: LookedOver), A.Thing("fabric", 9, id: 2, findings: LookedOver, measures: [("length", 8)])], rules);
         var fit = Matcher.Match(Catalogue.Find("pallet-bed")!, heap, Brief.Default, Aim.MostSoil).Best!;
-        fit.Source.Fitness.ShouldBe(Fitness.Food);
-        fit.Supply.Buys.Single(b => b.NeedId == "liner").Row!.Family.ShouldBe("film");
-        fit.Supply.Counts.Keys.ShouldNotContain(2);
-        fit.Blueprint.Operations().ShouldContain(o => o.Words.Contains("film", StringComparison.OrdinalIgnoreCase) || o.Title.Contains("film", StringComparison.OrdinalIgnoreCase));
+        fit.Lead.Fitness.ShouldBe(Fitness.Food);
+        fit.Cast.Buys.Single(b => b.NeedId == "liner").Row!.Family.ShouldBe("film");
+        fit.Cast.Counts.Keys.ShouldNotContain(2);
+        fit.Blueprint.Operations().ShouldContain(o => o.Words.ToString().Contains("film", StringComparison.OrdinalIgnoreCase) || o.Title.ToString().Contains("film", StringComparison.OrdinalIgnoreCase));
     }
 
     [Fact]
@@ -112,7 +115,7 @@ public class FitPartsTests
         // Packers are clear of soil and plants.
         var heap = A.Heap(A.Thing("round-tub", findings: [Findings.HeldFood, Findings.LookedOver], substance: Substance.Polyethylene), A.Thing("post", 6, id: 2));
         var fit = Matcher.Match(Catalogue.Find("drilled-tub")!, heap, Brief.Default, Aim.MostSoil).Best!;
-        fit.Supply.Counts.Keys.ShouldContain(2);
+        fit.Cast.Counts.Keys.ShouldContain(2);
         fit.Assessment.Grow.Words.ShouldNotContain("Nothing to eat");
     }
 

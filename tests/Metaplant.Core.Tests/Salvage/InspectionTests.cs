@@ -1,5 +1,8 @@
+using Metaplant.Core.Casting;
+using Metaplant.Core.Designs;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Stock;
 
 namespace Metaplant.Core.Tests.Salvage;
 
@@ -107,13 +110,15 @@ public class InspectionTests
             foreach (var bad in kind.LookFor.Where(f => Findings.Find(f)!.Judge?.Invoke(HouseRules.Default)?.Fitness == Fitness.Refused))
             {
                 var heap = A.Heap(A.Thing(kind.Id, 50, findings: [bad]));
-                foreach (var design in Core.Designs.Catalogue.All) design.Find(heap).Sources.ShouldBeEmpty();
-                Core.Matching.Supply.Fill(
+                var room = Stockroom.Of(heap);
+                foreach (var design in Catalogue.All) Leads.Of(design, room).Found.ShouldBeEmpty();
+                Role Any(string id, params Form[] forms) => new(id, id, Seat.Clear, forms);
+                Caster.Cast(
                     [
-                        new Core.Designs.PiecesNeeded("p", "p", 2, .3, .02, .01, Seat.Clear, null), new Core.Designs.SheetNeeded("s", "s", .2, .1, Core.Designs.Sheeting.Either, null), new Core.Designs.LineNeeded("l", "l", 1, 0, 1, true, Seat.Clear, null),
-                        new Core.Designs.LineNeeded("m", "m", 1, 0, 1, false, Seat.Clear, null), new Core.Designs.SticksNeeded("k", "k", 1, .2, .001, Seat.Clear, null), new Core.Designs.SoilNeeded("soil", "soil", 9, "topsoil-compost"),
+                        new PiecesNeeded("p", Any("p", Form.Board, Form.Timber), 2, .3, .02, .01), new CoverNeeded("s", Any("s", Form.Fabric, Form.Film, Form.Card), .2, .1), new RunNeeded("l", Any("l", Form.Line), 1, 0, 1),
+                        new SticksNeeded("k", Any("k", Form.Pole, Form.Twig, Form.Rod, Form.Pipe), 1, .2, .001), new FillNeeded("soil", Any("soil"), 9, [("soil", .6), ("compost", .4)]),
                     ],
-                    heap, Grown.Ornamentals).Takes.ShouldBeEmpty();
+                    null, room, Grown.Ornamentals, Handbook.Default).Takes.ShouldBeEmpty();
             }
         }
     }

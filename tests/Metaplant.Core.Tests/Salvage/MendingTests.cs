@@ -56,6 +56,38 @@ public class MendingTests
         mended.Thing.Condition.ShouldBe(Condition.Poor);
     }
 
+    [Theory]
+    [InlineData("findings")]
+    [InlineData("history")]
+    public void Signs_that_nobody_can_read_count_as_the_worst_and_not_as_none(string part)
+    {
+        var kept = Tub() with { Findings = [], Unread = [part] };
+        kept.Read().Problems.Single().Field.ShouldBe(part);
+        var mended = Mending.Of(kept).OrThrow();
+        mended.Thing.Shows(Findings.HeldUnknown).ShouldBeTrue();
+        mended.Changes.ShouldContain("What was seen on it cannot be read, so what it held counts as unknown.");
+        Inspection.Judge(mended.Thing, HouseRules.Default).MayCut.ShouldBeFalse();
+    }
+
+    [Fact]
+    public void Bad_places_and_measures_that_nobody_can_read_leave_it_poor_and_unmeasured()
+    {
+        var mended = Mending.Of(Tub() with { Values = new Dictionary<string, double>(), Taken = [], Unread = ["faults", "measures"] }).OrThrow();
+        mended.Thing.Condition.ShouldBe(Condition.Poor);
+        mended.Thing.NotTaken.Count().ShouldBe(mended.Thing.Kind.Fields.Count);
+        mended.Changes.Count.ShouldBe(3, "and it has to be looked at again");
+    }
+
+    [Fact]
+    public void A_stuff_that_is_no_longer_known_is_an_unknown_one_or_is_not_cut_for_what_it_may_not_be()
+    {
+        Mending.Of(Tub() with { Substance = null }).OrThrow().Thing.Substance.ShouldBe(Substance.UnknownPlastic);
+        // A sheet of no known stuff may be old fibre-cement.
+        var sheet = Mending.Of(new KeptThing(1, 1, "Sheet", "roofing-sheet", 1, new Dictionary<string, double>(), null, [Findings.LookedOver], [], [], [])).OrThrow();
+        var judgement = Inspection.Judge(sheet.Thing, HouseRules.Default);
+        (judgement.MayCut, judgement.Fitness >= Fitness.StructureOnly).ShouldBe((false, true));
+    }
+
     [Fact]
     public void Whatever_was_kept_what_is_mended_can_be_read_and_is_no_fitter_than_it_could_be_read_before()
     {

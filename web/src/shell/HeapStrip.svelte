@@ -118,7 +118,7 @@
       thing.fitness === 'Refused' ? 'refused' : thing.notLookedAtYet ? 'not looked at yet' : '',
     ];
     if (garden.lifted[thing.id]) parts.push(`${garden.lifted[thing.id]} taken for this`);
-    for (const s of thing.spokenFor) parts.push(`${s.count} spoken for by ${s.projectName}`);
+    for (const s of thing.spokenFor) parts.push(`${s.part ?? s.count} spoken for by ${s.projectName}`);
     return parts.filter(Boolean).join(', ');
   }
 </script>

@@ -9,6 +9,12 @@ public sealed record WoodScrew(string Goods, string Name, double Diameter, doubl
 {
     /// <summary>For corners: through a slat into the bearer or post behind it.</summary>
     public static WoodScrew Outdoor { get; } = new("outdoor-screw", "Outdoor screws 6 × 60", .006, .0044, .060, .012);
+
+    /// <summary>All there are, the shortest first.</summary>
+    public static IReadOnlyList<WoodScrew> All { get; } = [Outdoor, new("outdoor-screw-80", "Outdoor screws 6 × 80", .006, .0044, .080, .012), new("outdoor-screw-100", "Outdoor screws 6 × 100", .006, .0044, .100, .012)];
+
+    /// <summary>The shortest whose thread, six diameters at least, lies wholly in what is behind a board so thick; the longest where none does.</summary>
+    public static WoodScrew For(double board) => All.FirstOrDefault(s => s.Length - board >= 6 * s.Diameter + .001) ?? All[^1];
 }
 
 /// <summary>
@@ -23,7 +29,7 @@ public sealed record WoodScrew(string Goods, string Name, double Diameter, doubl
 /// <param name="Upright">Wood behind the slat that the screw can go into.</param>
 public sealed record CornerScrews(string Part, double Height, double LongSpacing, double EndSpacing, int Screws, double Slat, double Upright, string Grade) : LoadPath
 {
-    private static readonly WoodScrew Screw = WoodScrew.Outdoor;
+    private WoodScrew Screw { get; } = WoodScrew.For(Slat);
 
     /// <summary>Thread in the upright, m.</summary>
     public double Penetration => Math.Min(Screw.Length - Slat, Upright);

@@ -60,6 +60,8 @@ public sealed record ShellFloor(string Part, double Span, int Spans, double Dept
         var check = Check.Compare(
             Terms.Id("floor", loadCase), "Floor between packers", loadCase, stress, strength, Unit.Pascal, loadCase == LoadCase.Normal ? "Thin floors sag between packers." : Terms.Blocked, Part, [Load(brief, loadCase), bent, far],
             new Remedy("Packers no farther apart than", Span * Math.Sqrt(strength / stress), Unit.Metre));
-        return Shell.Judge(check, ShellWalls.SmallBend(bend, t), push.Total, stones: true, brief);
+        var judged = Shell.Judge(check, ShellWalls.SmallBend(bend, t), push.Total, stones: true, brief);
+        // Where no sum tells, packers lie as close as practice has them.
+        return judged with { Wanting = judged.Verdict == Verdict.ProveFirst && Span > brief.Handbook[Practice.ThinFloorSpan] };
     }
 }

@@ -8,6 +8,9 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="Depth">Soil above its lower edge.</param>
 public sealed record SlattedWall(string Part, string Name, BoardSection Slat, double Span, int Spans, string Grade, Condition Condition, double Depth) : LoadPath
 {
+    /// <summary>Id of its check where a wall has several.</summary>
+    public string Id { get; init; } = "slats";
+
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.Select(c => Case(brief, c).Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People, Quantity.Wear], Quantity.Thickness));
 
@@ -24,7 +27,7 @@ public sealed record SlattedWall(string Part, string Name, BoardSection Slat, do
     {
         var bending = Bending(brief, loadCase);
         return BoardChecks.Of(
-            loadCase == LoadCase.Normal ? "slats" : "slats-blocked", Name, Part, bending, EarthPressure.Worked(Depth, WallKind.Braced, brief.Soil, loadCase),
+            Terms.Id(Id, loadCase), Name, Part, bending, EarthPressure.Worked(Depth, WallKind.Braced, brief.Soil, loadCase),
             new Remedy("Supports no farther apart than", bending.GreatestSpan, Unit.Metre),
             new Remedy("Boards at least this thick", bending.LeastThickness, Unit.Metre));
     }

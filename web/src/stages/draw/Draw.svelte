@@ -7,6 +7,7 @@
   import { garden } from '../../lib/garden.svelte';
   import { digits, money, say } from '../../lib/units/units';
   import BriefBar from '../match/BriefBar.svelte';
+  import Corner from './Corner.svelte';
   import { board } from './board.svelte';
   import Verdicts from './Verdicts.svelte';
 
@@ -115,7 +116,8 @@
       <h3>Takes from the heap</h3>
       <p class="tags">
         {#each fit.takes as take (take.thingId)}<span class="tag"
-            ><b>{String(take.number).padStart(2, '0')}</b> {take.name}{take.count > 1 ? ` × ${take.count}` : ''}</span
+            ><b>{String(take.number).padStart(2, '0')}</b>
+            {take.name}{take.part ? `, ${take.part}` : take.count > 1 ? ` × ${take.count}` : ''}</span
           >{/each}
       </p>
       <h3>Still to find</h3>
@@ -197,6 +199,7 @@
               onerror={(_, s) => (board.refused = s)}
             />
           {/each}
+          <Corner height={300} weakest={weakest?.part} />
           <ul class="legend small">
             {#if fit.drain.wetLayer > 0}<li><i class="wet"></i> wet layer that stays</li>{/if}
             {#if pushed}<li><i class="push"></i> push of the soil</li>{/if}

@@ -1,4 +1,4 @@
-import { api, troubleOf, unreachable, type Board, type Project, type Trouble } from '../../lib/api/client';
+import { api, troubleOf, unreachable, type Board, type Project, type Trouble, type View } from '../../lib/api/client';
 import { garden } from '../../lib/garden.svelte';
 
 /** The drawing board: one design at its settings, redrawn as they change. The last good picture stays, marked stale, when a setting cannot be. */
@@ -9,6 +9,8 @@ export class DrawingBoard {
   /** Said where a number was asked for that cannot be, and the nearest that can is drawn. */
   nearest = $state.raw<{ parameter: string; value: number } | null>(null);
   pending = $state(0);
+  /** The picture from a corner, or taken apart, that was asked for last. */
+  corner = $state.raw<View | null>(null);
   project = $state.raw<{ id: number; name: string; version: number } | null>(null);
   name = $state('');
   /** True once a setting was changed that is not kept. */
@@ -22,6 +24,7 @@ export class DrawingBoard {
   private source: string | null = null;
   private latest = 0;
   private abort: AbortController | null = null;
+  private looking: AbortController | null = null;
 
   /** A design from Match, at its best size. */
   async open(design: string, source: string | null): Promise<void> {
@@ -66,13 +69,7 @@ export class DrawingBoard {
     const body = {
       name: this.name,
       version: this.project?.version ?? null,
-      board: {
-        design: this.design,
-        source: this.source,
-        settings: this.settings ?? this.board?.fit.settings ?? null,
-        brief: garden.brief,
-        project: this.project?.id ?? null,
-      },
+      board: this.asInput(),
     };
     let kept: Project | undefined;
     this.trouble = await garden.write(async () => {
@@ -101,6 +98,31 @@ export class DrawingBoard {
     return this.trouble === null;
   }
 
+  /** Asks for a picture by name of what stands on the board; the last good one stays until it comes. */
+  async look(picture: string): Promise<void> {
+    this.looking?.abort();
+    const mine = (this.looking = new AbortController());
+    try {
+      const { data } = await api.POST('/api/board/picture', {
+        body: { picture, board: this.asInput() },
+        signal: mine.signal,
+      });
+      if (data && this.looking === mine) this.corner = data;
+    } catch {
+      // Overtaken by the next, or out of reach: the drawing itself says so.
+    }
+  }
+
+  private asInput() {
+    return {
+      design: this.design,
+      source: this.source,
+      settings: this.settings ?? this.board?.fit.settings ?? null,
+      brief: garden.brief,
+      project: this.project?.id ?? null,
+    };
+  }
+
   private show(project: Project): void {
     this.project = { id: project.id, name: project.name, version: project.version };
     this.name = project.name;
@@ -119,6 +141,7 @@ export class DrawingBoard {
     this.latest++;
     this.abort?.abort();
     this.board = null;
+    this.corner = null;
     this.project = null;
     this.settings = null;
     this.source = null;

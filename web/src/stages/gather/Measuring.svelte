@@ -239,7 +239,7 @@
     {#if spokenFor.length > 0}<p class="small">
         Spoken for:
         {#each spokenFor as s (s.projectId)}<a class="project" href="#/draw?project={s.projectId}"
-            >{s.count} by {s.projectName}</a
+            >{s.part ?? s.count} by {s.projectName}</a
           >
         {/each}
       </p>{/if}

@@ -6,6 +6,7 @@
   import { digits, money, say } from '../../lib/units/units';
   import CutBoard from './CutBoard.svelte';
   import PalletCut from './PalletCut.svelte';
+  import Pictures from './Pictures.svelte';
   import Steps from './Steps.svelte';
   import Tools from './Tools.svelte';
 
@@ -69,6 +70,7 @@
       <div>
         <h1>{project.name}</h1>
         <p class="soft">{project.designName} · {fit.size} · {garden.info?.name}</p>
+        {#if project.castAnew}<p class="problem" role="status">{project.castAnew}</p>{/if}
       </div>
       <dl class="facts">
         <div>
@@ -109,7 +111,7 @@
     </header>
     {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
     <div class="body">
-      <Steps steps={plan.steps} ontick={(s, d) => void tick(s, d)} />
+      <Steps project={project.id} steps={plan.steps} ontick={(s, d) => void tick(s, d)} />
       <div class="side">
         <section class="drawings">
           {#each project.board?.views.slice(0, 2) ?? [] as view (view.id)}
@@ -134,18 +136,18 @@
                 >{digits(plan.waste * 100, 0)} % waste; {say(0.003, 'Metre', 'mm')} a saw cut, bad places left out</span
               >
             </h2>
-            {#each plan.cuts as bar (`${bar.thingId}-${bar.piece}`)}<CutBoard {bar} />{/each}
+            {#each plan.cuts as bar, i (i)}<CutBoard {bar} />{/each}
           </section>
         {/if}
-        {#if plan.template}
+        {#each plan.templates as template (template.title)}
           <section class="template">
-            <h2>{plan.template.view.title}</h2>
-            <Drawing view={plan.template.view} height={300} />
+            <h2>{template.title}</h2>
+            <Drawing view={template.view} height={300} />
             <table>
               <caption class="soft small">From the left and the near edge</caption>
               <thead><tr><th>Hole</th><th>From left</th><th>From near</th></tr></thead>
               <tbody>
-                {#each plan.template.holes as h (h.number)}<tr
+                {#each template.holes as h (h.number)}<tr
                     ><td>{h.number}</td><td>{say(h.fromLeft, 'Metre', garden.system)}</td><td
                       >{say(h.fromNear, 'Metre', garden.system)}</td
                     ></tr
@@ -153,14 +155,15 @@
               </tbody>
             </table>
           </section>
-        {/if}
+        {/each}
+        <Pictures project={project.id} templates={plan.templates} />
         <section class="lists">
           <div>
             <h2>From the heap</h2>
             <ul>
               {#each fit.takes as t (t.thingId)}<li>
                   <span class="box" aria-hidden="true"></span><b>{String(t.number).padStart(2, '0')}</b>
-                  {t.name}{t.count > 1 ? ` × ${t.count}` : ''}
+                  {t.name}{t.part ? `, ${t.part}` : t.count > 1 ? ` × ${t.count}` : ''}
                   {#if unlooked.has(t.thingId)}<a class="pending" href="#/gather/{t.thingId}">◌ not looked at yet</a
                     >{/if}
                 </li>{/each}

@@ -5,10 +5,12 @@
 
   interface Props {
     steps: Schemas['StepDto'][];
+    /** The project whose steps they are, for their pictures; a helper has none. */
+    project?: number | null;
     ontick: (step: string, done: boolean) => void;
   }
 
-  const { steps, ontick }: Props = $props();
+  const { steps, project = null, ontick }: Props = $props();
   const next = $derived(steps.find((s) => !s.done)?.id ?? null);
 </script>
 
@@ -26,6 +28,11 @@
           >
         </label>
         <div class="words">
+          {#if project !== null && step.picture}<img
+              src="/api/projects/{project}/pictures/step-{step.id}.svg"
+              alt="What stands after step {step.number}"
+              loading="lazy"
+            />{/if}
           <p>{step.words}</p>
           {#if step.tools.length > 0 || step.protection.length > 0}
             <p class="small soft">
@@ -65,6 +72,20 @@
     border-left: 5px solid var(--accent);
     padding-left: 10px;
     margin-left: -15px;
+  }
+
+  .words img {
+    float: right;
+    width: min(210px, 45%);
+    margin: 0 0 6px 12px;
+    border: 1px solid var(--line);
+    background: var(--board);
+  }
+
+  .words::after {
+    content: '';
+    display: block;
+    clear: both;
   }
 
   .title {

@@ -33,7 +33,7 @@
 >
   <div class="picture">
     {#if match.drawing && frame}
-      <svg width="210" height="116" role="img" aria-label="{match.name}, front"
+      <svg width="210" height="116" role="img" aria-label="{match.name}, from a corner"
         ><Shapes shapes={match.drawing.shapes} {frame} /></svg
       >
     {/if}
@@ -41,10 +41,11 @@
   <div class="what">
     <h3>{match.name}</h3>
     {#if fit}
-      <p>{fit.size}{match.sizesGood > 1 ? `, the best of ${match.sizesGood} sizes that hold` : ''}</p>
+      <p>{fit.size}{match.sizes > 1 ? `, the best of ${match.sizes} sizes looked at` : ''}</p>
       <p class="takes">
         {#each fit.takes as take (take.thingId)}<span class="tag"
-            ><b>{String(take.number).padStart(2, '0')}</b> {take.name}{take.count > 1 ? ` × ${take.count}` : ''}</span
+            ><b>{String(take.number).padStart(2, '0')}</b>
+            {take.name}{take.part ? `, ${take.part}` : take.count > 1 ? ` × ${take.count}` : ''}</span
           >{/each}
       </p>
     {:else}
@@ -60,7 +61,7 @@
         <summary>{match.noSources.length} not for this</summary>
         <ul>
           {#each match.noSources as n, i (i)}<li>
-              <b>{String(n.number).padStart(2, '0')} {n.name}</b>{n.nearly ? ', nearly' : ''}: {n.why}
+              <b>{String(n.number).padStart(2, '0')} {n.name}</b>: {n.why}
             </li>{/each}
         </ul>
       </details>

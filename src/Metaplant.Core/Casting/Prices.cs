@@ -1,6 +1,6 @@
 using Metaplant.Core.Designs;
 
-namespace Metaplant.Core.Matching;
+namespace Metaplant.Core.Casting;
 
 /// <summary>Something to buy: how it is packed, how big one piece of it is, and what a pack costs. Prices are guesses to be replaced by the gardener's own.</summary>
 /// <param name="Family">What it stands in for; rows of a family are tried for the cheapest that does.</param>
@@ -21,10 +21,17 @@ public static class Prices
         new("batten-long", "timber", "Batten 50 × 50, 3.6 m", 3.6, "m", 8.50, 3.6, .05, .05),
         new("post-75", "timber", "Post 75 × 75, 2.4 m", 2.4, "m", 11.00, 2.4, .075, .075),
         new("post-100", "timber", "Post 100 × 100, 2.4 m", 2.4, "m", 17.00, 2.4, .1, .1),
+        new("plank", "plank", "Planed board 20 × 145, 2.4 m", 2.4, "m", 9.00, 2.4, .145, .02),
+        new("plank-long", "plank", "Planed board 20 × 145, 3.6 m", 3.6, "m", 14.00, 3.6, .145, .02),
+        new("sheet-screw", "sheet-screw", "Sheet-metal screws 4.2 × 16, 50 in a box", 50, "pieces", 4.00),
+        new("end-cap", "end-cap", "End cap of sheet metal for a duct", 1, "pieces", 6.50),
+        new("hook", "hook", "Screw hook, ring and short chain, marked 120 kg", 1, "pieces", 5.00),
         new("cloth", "cloth", "Woven ground cloth, 1 × 5 m", 5, "m²", 7.00, 5, 1),
         new("film", "film", "Pond film of polyethylene, 2 × 2 m", 4, "m²", 6.50, 2, 2),
         new("film-wide", "film", "Pond film of polyethylene, 4 × 4 m", 16, "m²", 24.00, 4, 4),
         new("outdoor-screw", "outdoor-screw", "Outdoor screws 6 × 60, 50 in a box", 50, "pieces", 8.50),
+        new("outdoor-screw-80", "outdoor-screw-80", "Outdoor screws 6 × 80, 50 in a box", 50, "pieces", 10.50),
+        new("outdoor-screw-100", "outdoor-screw-100", "Outdoor screws 6 × 100, 50 in a box", 50, "pieces", 13.00),
         new("bolt", "bolt", "Bolt of 8 mm with nut and washers", 1, "pieces", .90),
         new("wire", "wire", "Soft fence wire 2.5 mm, 25 m", 25, "m", 6.00),
         new("twine", "twine", "Garden twine 4 mm, 50 m", 50, "m", 4.50),
@@ -46,6 +53,12 @@ public static class Prices
         new("gravel-bag", "soil-coarse-gravel", "Gravel, bulk bag of 0.5 m³, delivered", .5, "m³", 70.00),
     ];
 
+    /// <summary>What so many pieces of a length and section cost in the shop; null where nothing of the family is large enough.</summary>
+    public static double? CostOf(PiecesNeeded need, int count) => Cheapest(need, count) is { } found ? found.Packs * found.Row.Price : null;
+
+    /// <summary>What a family of goods is called: the name of its first row; null for what the shop does not have.</summary>
+    public static string? Named(string family) => ByFamily[family].FirstOrDefault()?.Name;
+
     private static readonly ILookup<string, PriceRow> ByFamily = All.ToLookup(r => r.Family, StringComparer.Ordinal);
 
     /// <summary>
@@ -54,7 +67,7 @@ public static class Prices
     public static (PriceRow Row, int Packs)? Cheapest(Need need, double amount)
     {
         (PriceRow Row, int Packs)? best = null;
-        foreach (var row in need.Buy is null ? [] : ByFamily[need.Buy])
+        foreach (var row in need.Role.Buy is not { } family ? [] : ByFamily[family])
         {
             if (PacksFor(need, amount, row) is { } packs && (best is not { } b || packs * row.Price < b.Packs * b.Row.Price)) best = (row, packs);
         }
@@ -66,8 +79,10 @@ public static class Prices
     {
         PiecesNeeded n => Suits(n.LeastWidth, n.LeastThickness, row) ? Whole(amount, PiecesFrom(row.Length, n.Length)) : null,
         SticksNeeded n => row.Length >= n.Length - Slack && row.Thickness >= n.LeastThickness - Slack ? Whole(amount, row.Pack) : null,
-        SheetNeeded n => Sheets.Needed(n, row.Length, row.Width),
-        _ => Whole(amount, row.Pack),
+        CoverNeeded n => Covering.Needed(n, row.Length, row.Width),
+        RunNeeded or FillNeeded or GoodsNeeded => Whole(amount, row.Pack),
+        // Nothing bought is a lead.
+        _ => null,
     };
 
     private static bool Suits(double width, double thickness, PriceRow row)

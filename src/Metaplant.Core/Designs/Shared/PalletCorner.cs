@@ -1,7 +1,7 @@
 using Metaplant.Core.Designs.LoadPaths;
 using Metaplant.Core.Salvage.Kinds;
 
-namespace Metaplant.Core.Designs;
+namespace Metaplant.Core.Designs.Shared;
 
 /// <summary>
 /// The corner of two walls of pallet sections. The slats of the long wall run past the end of the end wall and are screwed, from outside and clear of the long wall's own bearer, into the upright that stands there: the end wall's own
@@ -49,10 +49,10 @@ internal sealed record PalletCorner(double SetIn, double FromEnd, double Upright
     public static double HalfLength(PalletMeasures m) => m.Bearers % 2 == 1 ? (m.SlatLength - m.BearerWidth) / 2 : m.SlatLength / 2;
 
     /// <summary>What must be there for the corner to be made as it is drawn.</summary>
-    public IEnumerable<ScrewRoom> Rooms() =>
+    public IEnumerable<ScrewRoom> Rooms(string part) =>
     [
-        new("room-end", "corner", "Corner screws from the ends of the slats", EndDistance, FromEnd, "Far enough from the end grain not to split.", "EN 1995-1-1 table 8.6, 10 d"),
-        new("room-edge", "corner", "Corner screws from the edges of the slats", EdgeDistance, (SlatWidth - (ScrewsInSlat - 1) * ScrewToScrew) / 2, "Far enough from the edges.", "EN 1995-1-1 table 8.6, 4 d"),
-        new("room-thread", "corner", "Thread of the corner screws in the upright", LeastThread, Math.Min(Upright, Screw.Length - .001), "Deep enough to hold.", "EN 1995-1-1 8.7.2, 6 d"),
+        new("room-end", part, "Corner screws from the ends of the slats", EndDistance, FromEnd, "Far enough from the end grain not to split.", "EN 1995-1-1 table 8.6, 10 d"),
+        new("room-edge", part, "Corner screws from the edges of the slats", EdgeDistance, (SlatWidth - (ScrewsInSlat - 1) * ScrewToScrew) / 2, "Far enough from the edges.", "EN 1995-1-1 table 8.6, 4 d"),
+        new("room-thread", part, "Thread of the corner screws in the upright", LeastThread, Math.Min(Upright, Screw.Length - .001), "Deep enough to hold.", "EN 1995-1-1 8.7.2, 6 d"),
     ];
 }

@@ -1,0 +1,73 @@
+using Metaplant.Core.Cutting;
+using Metaplant.Core.Designs;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Salvage;
+using Metaplant.Core.Salvage.Kinds;
+using Metaplant.Core.Stock;
+
+namespace Metaplant.Core.Casting;
+
+/// <content>Walls filled up course by course.</content>
+public sealed partial class Caster
+{
+    private sealed record CourseClass(double Height, double Thin, List<int> Stocks);
+
+    /// <summary>Which boards make which course; each course becomes pieces of its own to be cut with all the others.</summary>
+    private IReadOnlyList<CourseClass> ChooseCourses(CoursesNeeded need, List<SawnItem> items)
+    {
+        var longest = need.Lengths.Max();
+        var stock = StocksFor(need, longest, need.LeastWidth, need.LeastThickness);
+        // Boards of one height, whatever their length; the thickest stand on the ground.
+        List<CourseClass> classes = [.. stock.GroupBy(s => (Math.Round(stocks[s].Lot.Wide / .002), Math.Round(stocks[s].Lot.Thin / .002))).Select(g => new CourseClass(g.Min(s => stocks[s].Lot.Wide), g.Min(s => stocks[s].Lot.Thin), [.. g])).OrderByDescending(c => c.Thin).ThenByDescending(c => c.Height)];
+        var chosen = CourseChoice.Choose(need.Height, [.. classes.Select(c => c.Height)], [.. classes.Select(c => CoursesFrom(c, need))]);
+        if (chosen is null) return [];
+        var made = chosen.Select(c => classes[c]).ToList();
+        for (var i = 0; i < made.Count; i++)
+        {
+            foreach (var (length, k) in need.Lengths.GroupBy(l => l).Select((g, k) => (g, k))) items.Add(new($"{need.Id}#{i}#{k}", length.Count(), length.Key, made[i].Height, made[i].Thin, made[i].Stocks, _ => null));
+        }
+
+        return made;
+    }
+
+    /// <summary>How many whole courses a class gives, cut by itself.</summary>
+    private int CoursesFrom(CourseClass from, CoursesNeeded need)
+    {
+        var key = $"{string.Join(' ', need.Lengths)}|{string.Join(' ', from.Stocks.Select(s => $"{stocks[s].Lot.ThingId}.{stocks[s].Lot.Way.Id}x{stocks[s].Units}"))}";
+        return room.Courses.GetOrAdd(key, _ => CountCourses(from, need));
+    }
+
+    private int CountCourses(CourseClass from, CoursesNeeded need)
+    {
+        const double Highest = .65;
+        for (var n = 1; ; n++)
+        {
+            List<SawnItem> only = [.. need.Lengths.GroupBy(l => l).Select((g, k) => new SawnItem($"{k}", n * g.Count(), g.Key, from.Height, from.Thin, from.Stocks, _ => null))];
+            // No more than fill the wall by themselves.
+            if ((n - 1) * from.Height >= Highest || new SawnSearch(only, stocks, [], minuteWorth, 0).Run().Cost.Missing > 0) return n - 1;
+        }
+    }
+
+    private void FinishCourses(CoursesNeeded need, IReadOnlyList<CourseClass> classes, Dictionary<string, Queue<Piece>> cut, SawnPlan plan)
+    {
+        var lengths = need.Lengths.GroupBy(l => l).ToList();
+        List<Course> built =
+        [
+            .. classes.Select((c, i) =>
+            {
+                var queues = lengths.Select((g, k) => new Queue<Piece>(Pieces(need, $"{need.Id}#{i}#{k}", g.Count(), g.Key, c.Height, c.Thin, cut, plan))).ToList();
+                return new Course(c.Height, c.Thin, [.. need.Lengths.Select(l => queues[lengths.FindIndex(g => g.Key == l)].Dequeue())]);
+            }),
+        ];
+        if (classes.Count == 0 || built.Exists(c => c.Pieces.Any(p => p.Missing)))
+        {
+            var lacking = classes.Count == 0 ? need.Lengths.Count : built.Sum(c => c.Pieces.Count(p => p.Missing));
+            var wide = classes.Count == 0 ? need.Height : classes[^1].Height;
+            Missing(need, lacking, new(need, lacking, need.Lengths.Max(), wide, need.LeastThickness));
+            if (classes.Count == 0) built = [new(need.Height, need.LeastThickness, [.. need.Lengths.Select(l => new Piece(need.Id, null, "", 0, l, need.Height, need.LeastThickness) { Missing = true })])];
+        }
+
+        courses[need.Id] = built;
+        pieces[need.Id] = [.. built.SelectMany(c => c.Pieces)];
+    }
+}

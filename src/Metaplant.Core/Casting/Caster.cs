@@ -1,0 +1,124 @@
+using Metaplant.Core.Cutting;
+using Metaplant.Core.Designs;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Salvage;
+using Metaplant.Core.Salvage.Kinds;
+using Metaplant.Core.Stock;
+
+namespace Metaplant.Core.Casting;
+
+/// <summary>How hard the caster looks for the best way of cutting sawn wood.</summary>
+public enum Effort
+{
+    /// <summary>The first good plan; for matching, and while a slider is dragged. Looks on only where it would leave something missing.</summary>
+    Quick,
+
+    /// <summary>Until no other plan can be better, or a great many were looked at; for what is looked at or kept.</summary>
+    Proven,
+}
+
+/// <summary>
+/// The one search there is: which real piece fills which part. The lead fills first what only it can; then all sawn wood is laid out together over everything that gives boards and timbers, by every way of taking things apart; then sticks,
+/// line, cloth and fill, each from what is left. Each part is filled only with what is fit to sit where it sits beside what is grown; nothing refused and nothing spoken for is taken, and no piece, stick, metre or litre twice.
+/// </summary>
+public sealed partial class Caster
+{
+    private const int MissingNodes = 400;
+    private const int ProvenNodes = 20_000;
+
+    private readonly Lead? lead;
+    private readonly Stockroom room;
+    private readonly Grown grown;
+    private readonly double minuteWorth;
+    private readonly Effort effort;
+    private readonly Dictionary<int, List<Remains>> left = [];
+    private readonly Dictionary<string, IReadOnlyList<Piece>> pieces = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, IReadOnlyList<Panel>> panels = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, IReadOnlyList<Course>> courses = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, PassedOver> passedOver = new(StringComparer.Ordinal);
+    private readonly List<Take> takes = [];
+    private readonly List<Purchase> buys = [];
+    private readonly List<Shortage> shorts = [];
+    private readonly List<SectionCut> sectionCuts = [];
+    private readonly List<SawnStock> stocks = [];
+    private readonly List<SawnBar> opened = [];
+    private readonly List<(HeapThing Thing, Way Way, int Units)> takenApart = [];
+    private readonly Dictionary<string, List<int>> allStocks = new(StringComparer.Ordinal);
+    private double takingApart;
+
+    private Caster(Lead? lead, Stockroom room, Grown grown, Handbook handbook, Effort effort)
+    {
+        (this.lead, this.room, this.grown, this.effort) = (lead, room, grown, effort);
+        // A minute with salvage is as much longer as the gardener's own factor says.
+        minuteWorth = handbook[Practice.HourWorth] / 60 * handbook[Practice.SalvageFactor];
+    }
+
+    /// <summary>Fills a demand from a lead and all else there is.</summary>
+    public static Cast Cast(IReadOnlyList<Need> needs, Lead? lead, Stockroom room, Grown grown, Handbook handbook, Effort effort = Effort.Quick) => new Caster(lead, room, grown, handbook, effort).Run(needs, null);
+
+    /// <summary>The same cast with more filled from what it leaves: screws and soil, which follow from what is made.</summary>
+    public static Cast Add(Cast cast, IReadOnlyList<Need> needs, Stockroom room, Grown grown, Handbook handbook) => cast.And(new Caster(null, room, grown, handbook, Effort.Quick).Run(needs, cast));
+
+    private Cast Run(IReadOnlyList<Need> needs, Cast? before)
+    {
+        if (before is not null)
+        {
+            foreach (var group in before.Takes.GroupBy(t => t.ThingId))
+            {
+                if (room.Heap.Find(group.Key) is { } thing) left[group.Key] = [.. Remains.Of(thing.Thing, [.. thing.Taken, .. group.Select(t => t.Taken)])];
+            }
+        }
+
+        foreach (var need in needs) TakeLead(need);
+        var (plan, items) = CutAll(needs);
+        foreach (var need in needs)
+        {
+            switch (need)
+            {
+                case SticksNeeded n when !(lead is not null && n.Alike): TakeSticks(n, room.For(n.Role, grown)); break;
+                case RunNeeded n: TakeRun(n); break;
+                case CoverNeeded n: TakeCover(n); break;
+                case FillNeeded n: TakeFill(n); break;
+                case GoodsNeeded n: Buy(n, n.Count); break;
+            }
+        }
+
+        return new(pieces, takes, buys, shorts, plan, passedOver, items)
+        {
+            Panels = panels,
+            Courses = courses,
+            SectionCuts = sectionCuts,
+            TakingApart = takingApart,
+            Asked = needs,
+            TakenApart = takenApart,
+        };
+    }
+
+    private List<Remains> Left(HeapThing thing)
+    {
+        if (!left.TryGetValue(thing.Thing.Id, out var units)) left[thing.Thing.Id] = units = [.. thing.Left];
+        return units;
+    }
+
+    private IEnumerable<int> Free(HeapThing thing) => Left(thing).Where(u => u.Untouched).Select(u => u.Unit);
+
+    private int FreeUnits(HeapThing thing) => left.TryGetValue(thing.Thing.Id, out var units) ? units.Count(u => u.Untouched) : thing.Free;
+
+    private void Put(Lot lot, string needId, Taken taken)
+    {
+        takes.Add(new(lot.ThingId, needId, lot.Way.Id, taken));
+        left[lot.ThingId] = [.. Remains.Of(lot.Of.Thing, [.. lot.Of.Taken, .. takes.Where(t => t.ThingId == lot.ThingId).Select(t => t.Taken)])];
+    }
+
+    private void Buy(Need need, double amount)
+    {
+        var (row, packs) = Prices.Cheapest(need, amount) is { } found ? (found.Row, found.Packs) : (null, 0);
+        buys.Add(new(need, amount, row, packs));
+    }
+
+    private void Missing(Need need, double amount, Shortage shortage)
+    {
+        buys.Add(new(need, amount, null, 0));
+        shorts.Add(shortage);
+    }
+}

@@ -1,0 +1,83 @@
+using Metaplant.Core.Stock;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Designs;
+
+/// <summary>A value the slider may stop at.</summary>
+public sealed record Stop(double Value, string? Label = null);
+
+/// <summary>Something the gardener sets, with every value it may take with this lead, lowest first. Never empty.</summary>
+/// <param name="Why">Why the default is what it is, in a sentence.</param>
+public sealed record Setting(string Id, string Name, Unit Unit, IReadOnlyList<Stop> Stops, double Default, string Why)
+{
+    /// <summary>The stops worth trying when the heap is matched; empty where the default will do.</summary>
+    public IReadOnlyList<double> Sizes { get; init; } = [];
+
+    /// <summary>True where the least that holds is wanted: ties, packers, pegs, posts. The engine finds it by solving back, since more of it never makes a check worse.</summary>
+    public bool LeastThatHolds { get; init; }
+
+    /// <summary>The stop nearest to a value, the lower of two as near; the ends for what lies outside them.</summary>
+    public double Nearest(double value) => Stops.MinBy(s => Math.Abs(s.Value - value))!.Value;
+
+    /// <summary>A length or count over even stops, both ends included, a last stop at the end where the steps do not meet it.</summary>
+    public static Setting Even(string id, string name, Unit unit, double from, double to, double step, double usual, string why)
+    {
+        var stops = Range(from, to, step);
+        var setting = new Setting(id, name, unit, stops, usual, why);
+        return setting with { Default = setting.Nearest(usual) };
+    }
+
+    /// <summary>Every stop is tried.</summary>
+    public Setting TryAll() => this with { Sizes = [.. Stops.Select(s => s.Value)] };
+
+    /// <summary>Those stops are tried that pass; the default where none does.</summary>
+    public Setting Try(Func<double, bool> which) => Stops.Where(s => which(s.Value)).Select(s => s.Value).ToList() is { Count: > 0 } some ? this with { Sizes = some } : this with { Sizes = [Default] };
+
+    public Setting Least() => this with { LeastThatHolds = true };
+
+    /// <summary>Evenly spaced stops from one value to another, both included where the steps meet the last.</summary>
+    public static IReadOnlyList<Stop> Range(double from, double to, double step)
+    {
+        var n = Math.Max(0, (int)Math.Floor((to - from) / step + 1e-9));
+        return [.. Enumerable.Range(0, n + 1).Select(i => new Stop(Math.Round(from + i * step, 6)))];
+    }
+}
+
+/// <summary>The lots a design is made of for the most part: one batch, or several that go together.</summary>
+public sealed record Lead(IReadOnlyList<Lot> Lots)
+{
+    /// <summary>Stable name of the choice: the ids of the things, in order.</summary>
+    public string Key => field ??= string.Join('+', Lots.Select(t => t.ThingId));
+
+    public Lot Main => Lots[0];
+
+    public Salvage.HeapThing Thing => Main.Of;
+
+    /// <summary>The worst of what its things are fit for.</summary>
+    public Salvage.Fitness Fitness => Lots.Max(t => t.Of.Judgement.Fitness);
+
+    /// <summary>True where soil must be kept off any of them by film.</summary>
+    public bool MustLine => Lots.Any(l => l.Of.Judgement.MustLine);
+
+    public Materials.Condition Condition => Lots.Max(l => l.Of.Thing.Condition);
+}
+
+/// <summary>All that a design is worked out from before any piece is chosen: its lead, the values of its settings, and the brief.</summary>
+public sealed class Chosen(Lead lead, IReadOnlyDictionary<string, double> values, Brief brief)
+{
+    public Lead Lead => lead;
+
+    public Brief Brief => brief;
+
+    public IReadOnlyDictionary<string, double> Values => values;
+
+    public double this[string id] => values[id];
+
+    public int Whole(string id) => (int)Math.Round(values[id]);
+
+    public Chosen With(string id, double value) => new(lead, new Dictionary<string, double>(values, StringComparer.Ordinal) { [id] = value }, brief);
+
+    /// <summary>Values as given where they are a setting's, moved to its nearest stop; the default elsewhere.</summary>
+    public static Chosen Snap(Design design, Lead lead, Brief brief, IReadOnlyDictionary<string, double> given)
+        => new(lead, design.Settings(lead).ToDictionary(p => p.Id, p => given.TryGetValue(p.Id, out var v) && double.IsFinite(v) ? p.Nearest(v) : p.Default, StringComparer.Ordinal), brief);
+}

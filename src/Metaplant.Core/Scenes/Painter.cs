@@ -1,0 +1,220 @@
+using Metaplant.Core.Drawing;
+using Metaplant.Core.Geometry;
+
+namespace Metaplant.Core.Scenes;
+
+/// <summary>A face as it is seen: its outline in the picture, its solid, and its plane: how near it is at a point of the picture.</summary>
+internal sealed record Seen(IReadOnlyList<Point> Outline, Solid Solid, double A, double B, double C)
+{
+    public double X0 { get; } = Outline.Min(p => p.X);
+
+    public double X1 { get; } = Outline.Max(p => p.X);
+
+    public double Y0 { get; } = Outline.Min(p => p.Y);
+
+    public double Y1 { get; } = Outline.Max(p => p.Y);
+
+    public double NearAt(Point p) => A * p.X + B * p.Y + C;
+
+    public double Farthest => Outline.Min(NearAt);
+
+    /// <summary>The two halves of it on either side of the line in which the plane of another meets its own; null for a half that is nothing.</summary>
+    public (Seen? Near, Seen? Far) CutBy(Seen other)
+    {
+        double a = A - other.A, b = B - other.B, c = C - other.C;
+        return (Half(1), Half(-1));
+
+        Seen? Half(int side) => Clip.Half(Outline, side * a, side * b, side * c) is { Count: >= 3 } left && Prism.Area(left) > 1e-8 ? new Seen(left, Solid, A, B, C) : null;
+    }
+}
+
+/// <summary>
+/// Puts the faces of a scene in an order in which each may be painted over those before it, so that what is hidden is hidden. Faces are compared where they cover each other, not by one distance for each, so that long boards do not come
+/// before short ones they lie behind. Faces that go round in a ring, each before the next, which needs three that cross, are parted by planes.
+/// </summary>
+internal static class Painter
+{
+    private const double Touch = 1e-5;
+
+    /// <summary>Faces that go through each other by more than this are cut where they do, m.</summary>
+    private const double Through = 5e-4;
+
+    private const int MostFaces = 6000;
+
+    /// <summary>The faces seen from a camera, the farthest first.</summary>
+    public static IReadOnlyList<Seen> Order(IEnumerable<Solid> solids, Camera camera)
+    {
+        var seen = solids.SelectMany(s => s.Faces.Select(f => Look(s, f, camera))).OfType<Seen>().ToList();
+        var pairs = new List<(int Front, int Back)>();
+        for (var i = 0; i < seen.Count; i++)
+        {
+            for (var j = 0; j < i; j++)
+            {
+                Seen a = seen[i], b = seen[j];
+                if (a.X0 >= b.X1 - Touch || b.X0 >= a.X1 - Touch || a.Y0 >= b.Y1 - Touch || b.Y0 >= a.Y1 - Touch) continue;
+                var (least, most) = Between(a, b);
+                if (least < -Through && most > Through && seen.Count < MostFaces && a.CutBy(b) is var (near, far) && near is not null && far is not null)
+                {
+                    // One goes through the other: it is cut where it does, and the half that is new is looked at in its turn.
+                    seen[i] = near;
+                    seen.Add(far);
+                    pairs.RemoveAll(p => p.Front == i || p.Back == i);
+                    j = -1;
+                    continue;
+                }
+
+                if (Math.Max(most, -least) >= Touch) pairs.Add(most >= -least ? (i, j) : (j, i));
+            }
+        }
+
+        var behind = new List<int>[seen.Count];
+        var waiting = new int[seen.Count];
+        for (var i = 0; i < seen.Count; i++) behind[i] = [];
+        foreach (var (front, back) in pairs)
+        {
+            behind[back].Add(front);
+            waiting[front]++;
+        }
+
+        return Sorted(seen, behind, waiting);
+    }
+
+    private static List<Seen> Sorted(List<Seen> seen, List<int>[] behind, int[] waiting)
+    {
+        var order = new List<Seen>(seen.Count);
+        var done = new bool[seen.Count];
+        var ready = new PriorityQueue<int, (double, int)>();
+        for (var i = 0; i < seen.Count; i++)
+        {
+            if (waiting[i] == 0) ready.Enqueue(i, (seen[i].Farthest, i));
+        }
+
+        while (order.Count < seen.Count)
+        {
+            // What is left goes round in a ring: it is parted by the planes of its own faces, which always gives an order.
+            if (ready.Count == 0) return [.. order, .. Parted([.. Enumerable.Range(0, seen.Count).Where(i => !done[i]).Select(i => seen[i])])];
+            var next = ready.Dequeue();
+            if (done[next]) continue;
+            done[next] = true;
+            order.Add(seen[next]);
+            foreach (var front in behind[next])
+            {
+                if (--waiting[front] == 0 && !done[front]) ready.Enqueue(front, (seen[front].Farthest, front));
+            }
+        }
+
+        return order;
+    }
+
+    /// <summary>Faces in an order in which none is hidden wrongly, by a tree of planes: what is behind the plane of one, that one, what is before it; what goes through is cut. Fuchs, Kedem and Naylor 1980.</summary>
+    private static IEnumerable<Seen> Parted(List<Seen> faces)
+    {
+        if (faces.Count < 2) return faces;
+        var by = faces.Skip(faces.Count / 2 - Math.Min(4, faces.Count / 2)).Take(8).MinBy(f => faces.Count(other => Across(other, f)))!;
+        List<Seen> behind = [], before = [];
+        foreach (var face in faces)
+        {
+            if (ReferenceEquals(face, by)) continue;
+            if (Across(face, by))
+            {
+                var (near, far) = face.CutBy(by);
+                if (near is not null) before.Add(near);
+                if (far is not null) behind.Add(far);
+            }
+            else if (face.Outline.Sum(p => face.NearAt(p) - by.NearAt(p)) >= 0)
+            {
+                before.Add(face);
+            }
+            else
+            {
+                behind.Add(face);
+            }
+        }
+
+        return Parted(behind).Append(by).Concat(Parted(before));
+    }
+
+    private static bool Across(Seen face, Seen by)
+    {
+        double least = double.MaxValue, most = double.MinValue;
+        foreach (var p in face.Outline)
+        {
+            var d = face.NearAt(p) - by.NearAt(p);
+            (least, most) = (Math.Min(least, d), Math.Max(most, d));
+        }
+
+        return least < -Through && most > Through;
+    }
+
+    private static Seen? Look(Solid solid, Face face, Camera camera)
+    {
+        var normal = face.Normal;
+        var toward = normal.Dot(camera.Toward);
+        if (Math.Abs(toward) < 1e-9 * Math.Max(normal.Length, 1e-9) || normal.Length < 1e-12 || (toward < 0 && !face.BothSides)) return null;
+        List<Point> outline = [.. face.Corners.Select(camera.See)];
+        if (toward < 0) outline.Reverse();
+        // near = a x + b y + c in the picture, from the plane of the face.
+        double a = -normal.Dot(camera.Right) / toward, b = -normal.Dot(camera.Up) / toward;
+        var at = face.Corners[0];
+        var first = camera.See(at);
+        return new(outline, solid, a, b, camera.Near(at) - a * first.X - b * first.Y);
+    }
+
+    /// <summary>How much nearer the first is than the second where they cover each other, least and most; 0 and 0 where they do not.</summary>
+    private static (double Least, double Most) Between(Seen one, Seen other)
+    {
+        var shared = Clip.Convex(one.Outline, other.Outline);
+        if (shared.Count < 3 || Prism.Area(shared) < 1e-8) return (0, 0);
+        double least = double.MaxValue, most = double.MinValue;
+        foreach (var p in shared)
+        {
+            var d = one.NearAt(p) - other.NearAt(p);
+            (least, most) = (Math.Min(least, d), Math.Max(most, d));
+        }
+
+        return (least, most);
+    }
+}
+
+/// <summary>Cuts convex polygons by each other.</summary>
+internal static class Clip
+{
+    /// <summary>What two convex polygons, both anticlockwise, have in common; fewer than three corners where that is nothing. Sutherland and Hodgman 1974.</summary>
+    public static IReadOnlyList<Point> Convex(IReadOnlyList<Point> polygon, IReadOnlyList<Point> by)
+    {
+        var left = polygon;
+        for (var i = 0; i < by.Count && left.Count > 0; i++)
+        {
+            Point a = by[i], b = by[(i + 1) % by.Count];
+            var kept = new List<Point>(left.Count + 1);
+            for (var k = 0; k < left.Count; k++)
+            {
+                Point p = left[k], q = left[(k + 1) % left.Count];
+                double dp = Side(a, b, p), dq = Side(a, b, q);
+                if (dp >= 0) kept.Add(p);
+                if (dp >= 0 != dq >= 0) kept.Add(new(p.X + (q.X - p.X) * dp / (dp - dq), p.Y + (q.Y - p.Y) * dp / (dp - dq)));
+            }
+
+            left = kept;
+        }
+
+        return left;
+    }
+
+    /// <summary>What of a convex polygon lies where a x + b y + c is not below 0.</summary>
+    public static IReadOnlyList<Point> Half(IReadOnlyList<Point> polygon, double a, double b, double c)
+    {
+        var kept = new List<Point>(polygon.Count + 1);
+        for (var k = 0; k < polygon.Count; k++)
+        {
+            Point p = polygon[k], q = polygon[(k + 1) % polygon.Count];
+            double dp = a * p.X + b * p.Y + c, dq = a * q.X + b * q.Y + c;
+            if (dp >= 0) kept.Add(p);
+            if (dp >= 0 != dq >= 0) kept.Add(new(p.X + (q.X - p.X) * dp / (dp - dq), p.Y + (q.Y - p.Y) * dp / (dp - dq)));
+        }
+
+        return kept;
+    }
+
+    private static double Side(Point a, Point b, Point p) => (b.X - a.X) * (p.Y - a.Y) - (b.Y - a.Y) * (p.X - a.X);
+}

@@ -1,0 +1,64 @@
+<script lang="ts">
+  import Drawing from '../../lib/drawing/Drawing.svelte';
+  import { board } from './board.svelte';
+
+  interface Props {
+    /** Height in pixels; the width is what there is. */
+    height: number;
+    /** The part to mark as the weakest. */
+    weakest?: string | null;
+  }
+
+  const { height, weakest = null }: Props = $props();
+
+  const corners = ['corner-0', 'corner-1', 'corner-2', 'corner-3'];
+  let asked = $state('corner-0');
+
+  // Anew with every picture of the board; the one there is stays until the next has come.
+  $effect(() => {
+    if (board.board) void board.look(asked);
+  });
+
+  function turn(by: number) {
+    const at = corners.indexOf(asked);
+    asked = corners[((at < 0 ? 0 : at + by) + corners.length) % corners.length];
+  }
+</script>
+
+<h2>{board.corner?.title ?? 'From a corner'}</h2>
+<div class="turn" role="group" aria-label="Look from">
+  <button type="button" class="btn-plain" aria-label="Turn to the left" onclick={() => turn(-1)}>↺</button>
+  <button type="button" class="btn-plain" aria-label="Turn to the right" onclick={() => turn(1)}>↻</button>
+  <button
+    type="button"
+    class="btn-plain"
+    aria-pressed={asked === 'apart'}
+    onclick={() => (asked = asked === 'apart' ? 'corner-0' : 'apart')}>Taken apart</button
+  >
+</div>
+{#if board.corner}<Drawing view={board.corner} {height} {weakest} stale={board.refused !== ''} />{/if}
+
+<style>
+  .turn {
+    display: flex;
+    gap: 6px;
+    margin-bottom: 4px;
+  }
+
+  .turn button {
+    min-height: 34px;
+    min-width: 44px;
+    padding: 0 10px;
+  }
+
+  .turn button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--paper);
+  }
+
+  @media (pointer: coarse) {
+    .turn button {
+      min-height: var(--target);
+    }
+  }
+</style>

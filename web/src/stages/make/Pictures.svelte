@@ -1,0 +1,106 @@
+<script lang="ts">
+  interface Props {
+    project: number;
+    templates: { title: string; sheets: number }[];
+  }
+
+  const { project, templates }: Props = $props();
+
+  const views: [string, string][] = [
+    ['front', 'Front'],
+    ['side', 'Side'],
+    ['plan', 'Plan'],
+    ['section', 'Section'],
+    ['corner-0', 'From a corner'],
+    ['apart', 'Taken apart'],
+  ];
+  let shown = $state<number | null>(null);
+</script>
+
+<section class="noprint-unless" data-sheets={shown !== null ? 'true' : undefined}>
+  <h2>Drawings to take along</h2>
+  <ul class="files">
+    {#each views as [name, title] (name)}
+      <li>
+        {title}
+        <a href="/api/projects/{project}/pictures/{name}.svg?save=true">SVG</a>
+        <a href="/api/projects/{project}/pictures/{name}.dxf">DXF</a>
+      </li>
+    {/each}
+    {#each templates as template, i (template.title)}
+      <li>
+        {template.title}
+        <a href="/api/projects/{project}/pictures/template-{i}.svg?save=true">SVG</a>
+        <a href="/api/projects/{project}/pictures/template-{i}.dxf">DXF</a>
+        <button type="button" class="link" onclick={() => (shown = shown === i ? null : i)}
+          >{shown === i
+            ? 'Put away'
+            : `True size, ${template.sheets} ${template.sheets === 1 ? 'sheet' : 'sheets'}`}</button
+        >
+      </li>
+    {/each}
+  </ul>
+  {#if shown !== null}
+    <p class="soft small">
+      Print at 100 %, not fitted to the page. Measure the bar on the first sheet: it must be 100 mm. Lay the crosses of
+      neighbours on each other.
+    </p>
+    <div class="sheets">
+      {#each { length: templates[shown].sheets }, k (k)}<img
+          src="/api/projects/{project}/templates/{shown}/{k}"
+          alt="Sheet {k + 1} of {templates[shown].sheets}, {templates[shown].title}"
+          loading="lazy"
+        />{/each}
+    </div>
+  {/if}
+</section>
+
+<style>
+  .files li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 14px;
+    align-items: center;
+    min-height: 34px;
+    border-top: 1px solid var(--line);
+  }
+
+  .files a,
+  .link {
+    color: var(--chalk);
+    text-decoration: underline;
+    min-height: 34px;
+    display: inline-flex;
+    align-items: center;
+  }
+
+  .sheets img {
+    width: 210mm;
+    max-width: 100%;
+    border: 1px solid var(--line);
+    background: #fff;
+    margin: 6px 0;
+  }
+
+  @media (pointer: coarse) {
+    .files li,
+    .files a,
+    .link {
+      min-height: var(--target);
+    }
+  }
+
+  @media print {
+    .files {
+      display: none;
+    }
+
+    .sheets img {
+      width: 210mm;
+      max-width: none;
+      border: 0;
+      margin: 0;
+      break-before: page;
+    }
+  }
+</style>
