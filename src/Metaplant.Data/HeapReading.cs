@@ -8,7 +8,8 @@ namespace Metaplant.Data;
 /// <summary>A project's share of a batch.</summary>
 /// <param name="Count">Units taken whole.</param>
 /// <param name="Taken">What is taken of which unit; of a share from before parts could be taken, the first so many units that were free.</param>
-public sealed record Share(int ThingId, int ProjectId, string ProjectName, int Count, IReadOnlyList<Taken> Taken);
+/// <param name="Gone">How many of the units a saw has been into: they are of the batch only in the book.</param>
+public sealed record Share(int ThingId, int ProjectId, string ProjectName, int Count, IReadOnlyList<Taken> Taken, int Gone = 0);
 
 /// <summary>Reads the heap whole, in two queries.</summary>
 public static class HeapReading
@@ -35,8 +36,8 @@ public static class HeapReading
     /// <summary>What each project has spoken for, by batch, in the order the projects were kept.</summary>
     public static async Task<ILookup<int, Share>> SharesAsync(this GardenContext garden, CancellationToken cancel = default)
     {
-        var rows = await garden.Allocations.AsNoTracking().Join(garden.Projects, a => a.ProjectId, p => p.Id, (a, p) => new { a.ThingId, ProjectId = p.Id, p.Name, a.Count, a.Taken }).ToListAsync(cancel);
-        return rows.GroupBy(r => r.ThingId).SelectMany(g => Numbered([.. g.OrderBy(r => r.ProjectId).Select(r => new Share(r.ThingId, r.ProjectId, r.Name, r.Count, Read(r.Taken)))])).ToLookup(s => s.ThingId);
+        var rows = await garden.Allocations.AsNoTracking().Join(garden.Projects, a => a.ProjectId, p => p.Id, (a, p) => new { a.ThingId, ProjectId = p.Id, p.Name, a.Count, a.Taken, p.Making }).ToListAsync(cancel);
+        return rows.GroupBy(r => r.ThingId).SelectMany(g => Numbered([.. g.OrderBy(r => r.ProjectId).Select(r => new Share(r.ThingId, r.ProjectId, r.Name, r.Count, Read(r.Taken), r.Making is null ? 0 : Making.Read(r.Making).Gone.GetValueOrDefault(r.ThingId)?.Count ?? 0))])).ToLookup(s => s.ThingId);
     }
 
     /// <summary>What is taken, as it is kept; nothing of what cannot be read, which then counts by its units.</summary>

@@ -18,17 +18,19 @@ public sealed record KeptCast(
 {
     private static readonly JsonSerializerOptions Json = new() { RespectNullableAnnotations = true, RespectRequiredConstructorParameters = true };
 
-    public static string Write(Cast cast, Heap heap)
+    public static string Write(Cast cast, Heap heap) => Write(Of(cast, heap));
+
+    public static KeptCast Of(Cast cast, Heap heap)
     {
         // Panels and courses name their pieces by their place among the pieces of the need; those that are missing may be one piece many times.
         var places = new Dictionary<Piece, int>(ReferenceEqualityComparer.Instance);
         foreach (var (piece, i) in cast.Pieces.Values.SelectMany(p => p.Select((x, i) => (x, i)))) places.TryAdd(piece, i);
-        return Write(new KeptCast(
+        return new(
             [.. cast.Pieces.SelectMany(p => p.Value.Select(x => new KeptPiece(p.Key, x.Of?.Thing.Id, x.WayId, x.Unit, x.Length, x.Width, x.Thickness, x.Missing)))],
             [.. cast.Panels.SelectMany(p => p.Value.Select(x => new KeptPanel(p.Key, x.Width, [.. x.Boards.Select(b => places[b])], x.Ripped?.Index, x.Ripped?.To)))],
             [.. cast.Courses.SelectMany(c => c.Value.Select(x => new KeptCourse(c.Key, x.Height, x.Thickness, [.. x.Pieces.Select(b => places[b])])))],
             cast.Takes, [.. cast.Buys.Select(b => new KeptPurchase(b.NeedId, b.Amount, b.Row?.Id, b.Packs))], cast.SectionCuts, cast.Cuts.Bars, [.. cast.TakenApart.Select(a => new KeptApart(a.Thing.Thing.Id, a.Way.Id, a.Units))], cast.TakingApart, cast.Proven,
-            [.. cast.Takes.Select(t => t.ThingId).Distinct().Select(heap.Find).OfType<HeapThing>().Select(t => KeptMeasures.Of(t.Thing))]));
+            [.. cast.Takes.Select(t => t.ThingId).Distinct().Select(heap.Find).OfType<HeapThing>().Select(t => KeptMeasures.Of(t.Thing))]);
     }
 
     internal static string Write(KeptCast kept) => JsonSerializer.Serialize(kept);
@@ -36,9 +38,11 @@ public sealed record KeptCast(
     /// <summary>
     /// The fit drawn from the pieces it was kept with. Refused, with a sentence, where a thing of it is gone, measured anew or taken by another since, and where what was kept cannot be read or is not what the design asks for any more.
     /// </summary>
-    public static Outcome<Fit> Open(string json, Design design, Chosen set, Stockroom room)
+    public static Outcome<Fit> Open(string json, Design design, Chosen set, Stockroom room) => Read(json) is { } kept ? kept.Open(design, set, room) : CannotBeRead;
+
+    internal Outcome<Fit> Open(Design design, Chosen set, Stockroom room)
     {
-        if (Read(json) is not { } kept) return CannotBeRead;
+        var kept = this;
         if (kept.ChangedSince(room.Heap) is { } changed) return changed;
         return design.Ask(set).Then(asked =>
         {

@@ -1,4 +1,6 @@
+using System.Globalization;
 using System.Text.Json;
+using Metaplant.Core.Building;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Growing;
 using Metaplant.Core.Matching;
@@ -30,6 +32,7 @@ public static class ProjectKeeping
         project.Settings = JsonSerializer.Serialize(fit.Set.Values);
         project.Edition = fit.Design.Edition;
         project.Cast = KeptCast.Write(fit.Cast, heap);
+        project.Picture = Gallery.LastPicture(fit);
         project.Medium = brief.Medium.Id;
         project.Crop = brief.Crop?.Id;
         project.Exposure = brief.Exposure.ToString();
@@ -70,11 +73,14 @@ public static class ProjectKeeping
     {
         if (Catalogue.Find(project.Design) is not { } design) return new Problem("design", $"The design “{project.Design}” is no longer in the catalogue.");
         if (project.ReadSettings() is not { } settings) return new Problem("settings", "Its settings cannot be read.");
-        return DrawingBoard.FindLead(design, heap, project.Source).Then(lead =>
+        return DrawingBoard.FindLead(design, heap, project.Source).Then(found =>
         {
+            // What came to the heap since, its own offcuts too, and would go with its main stuff is no part of it.
+            var own = project.Source.Split('+');
+            var lead = new Lead([.. found.Lots.Where(l => own.Contains(l.ThingId.ToString(CultureInfo.InvariantCulture)))]);
             Outcome<Fit>? kept = project.Cast is not { } cast ? null : project.Edition != design.Edition
                 ? new Problem("cast", "The design has changed since this was kept.")
-                : KeptCast.Open(cast, design, Chosen.Snap(design, lead, brief, settings), Stockroom.Of(heap));
+                : KeptCast.Open(cast, design, AsBuilt.Measured(Chosen.Snap(design, lead, brief, settings), Making.Read(project.Making).Measured), Stockroom.Of(heap));
             if (kept is { Ok: true, Value: var fit }) return new Drawn(DrawingBoard.Of(fit, heap), null);
             // One from before pieces were kept was never drawn from any.
             var why = kept is null ? null : $"{kept.Problems[0].Sentence} It is drawn from what there is now: look it over, and keep it again to take that.";

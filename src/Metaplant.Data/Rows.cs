@@ -107,6 +107,12 @@ public sealed class ProjectRow : IVersioned, IJournaled
     /// <summary>Every piece it is made of, as it was chosen when it was kept, as JSON; null in gardens from before pieces were kept.</summary>
     public string? Cast { get; set; }
 
+    /// <summary>How far it has come in being made, as JSON; null while nothing has begun.</summary>
+    public string? Making { get; set; }
+
+    /// <summary>What it looked like when it was last kept, as SVG, for when it can no longer be drawn; null in gardens from before.</summary>
+    public string? Picture { get; set; }
+
     public int Version { get; set; }
 }
 

@@ -26,6 +26,7 @@ internal static class Routes
         gardener.MapMatching();
         gardener.MapProjects();
         gardener.MapPictures();
+        gardener.MapMaking();
         gardener.MapSums();
         api.MapSteps();
         api.MapDoor();

@@ -153,7 +153,7 @@ public sealed class ProjectTests : IAsyncLifetime
     public async Task A_planter_is_emptied_once_and_only_after_it_was_filled()
     {
         var kept = await Keep("drilled-tub", "10", "Bait-tub herbs");
-        async Task<HttpStatusCode> Empty() => (await server.PostAsync($"/api/projects/{kept["id"]}/empty", new { version = (int)kept["version"]! })).Status;
+        async Task<HttpStatusCode> Empty() => (await server.PostAsync($"/api/projects/{kept["id"]}/empty", new { version = (int)(await server.GetAsync($"/api/projects/{kept["id"]}"))["version"]! })).Status;
         async Task<int> Soils() => (await server.GetAsync("/api/things")).AsArray().Count(t => ((string)t!["name"]!).Contains("Bait-tub herbs", StringComparison.Ordinal));
         // Never filled: there is nothing to take out.
         (await Empty()).ShouldBe(HttpStatusCode.BadRequest);

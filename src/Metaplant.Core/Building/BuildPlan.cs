@@ -9,7 +9,8 @@ namespace Metaplant.Core.Building;
 
 /// <summary>One step as it will be done here. Minutes include the salvage factor.</summary>
 /// <param name="Places">Ids of the parts that stand once it is done, for its picture.</param>
-public sealed record Step(string Id, int Number, Sentence Title, Sentence Words, double Minutes, IReadOnlyList<ToolAnswer> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<string> Cautions, IReadOnlyList<string> Places, bool Cuts);
+/// <param name="Cuts">Ids of the needs whose pieces are cut to size by it.</param>
+public sealed record Step(string Id, int Number, Sentence Title, Sentence Words, double Minutes, IReadOnlyList<ToolAnswer> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<string> Cautions, IReadOnlyList<string> Places, IReadOnlyList<string> Cuts);
 
 /// <summary>Everything needed to make a blueprint: steps, cuts, template, shopping, hours.</summary>
 public sealed record BuildPlan(
@@ -33,11 +34,12 @@ public sealed record BuildPlan(
     {
         foreach (var (thing, way, units) in fit.Cast.TakenApart)
         {
+            var id = CutUp.Apart(thing.Thing.Id, way.Id);
             yield return new(
-                $"apart-{thing.Thing.Id}-{way.Id}", $"Take apart {thing.Thing.Name}", $"{way.Name}: {units} of them. {way.Words}", way.Minutes * units, way.Tools, ["Gloves", "Eye protection"], false, "nails")
+                id, $"Take apart {thing.Thing.Name}", $"{way.Name}: {units} of them. {way.Words}", way.Minutes * units, way.Tools, ["Gloves", "Eye protection"], false, "nails")
             {
                 SlowerWithSalvage = true,
-                Cuts = true,
+                Cuts = [id],
             };
         }
     }

@@ -84,6 +84,7 @@ public sealed partial class Caster
         return few;
     }
 
+    /// <summary>Cuts each bar out of a unit that is free, and remembers which.</summary>
     private Dictionary<string, Queue<Piece>> Cut(SawnPlan plan)
     {
         var cut = new Dictionary<string, Queue<Piece>>(StringComparer.Ordinal);
@@ -96,7 +97,7 @@ public sealed partial class Caster
                 var own = stocks[ofStock.Key].Lot;
                 foreach (var (bar, i) in ofStock.Select((b, i) => (b, i)))
                 {
-                    var unit = free[i / own.FromEach];
+                    var unit = barUnits[(ofStock.Key, i)] = free[i / own.FromEach];
                     foreach (var c in bar.Cuts) Of(c.WantedId).Enqueue(new(c.WantedId, own.Of, own.Way.Id, unit, c.To - c.From, own.Wide, own.Thin));
                 }
             }
@@ -130,7 +131,7 @@ public sealed partial class Caster
         {
             var lot = stocks[group.Key].Lot;
             bars.AddRange(group.Select((b, i) => new CutBar(
-                new(lot.ThingId, i / lot.FromEach + 1, lot.Length, lot.Wide, lot.Thin, lot.Bad), [.. b.Cuts.Select(c => c with { WantedId = c.WantedId.Split('#')[0] }).OrderBy(c => c.From)],
+                new(lot.ThingId, barUnits[(group.Key, i)], lot.Length, lot.Wide, lot.Thin, lot.Bad), [.. b.Cuts.Select(c => c with { WantedId = c.WantedId.Split('#')[0] }).OrderBy(c => c.From)],
                 [.. b.Free.Where(f => f.To - f.From >= CutPlan.WorthKeeping).Select(f => new Cut("", f.From, f.To))])));
         }
 

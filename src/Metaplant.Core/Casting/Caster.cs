@@ -44,6 +44,7 @@ public sealed partial class Caster
     private readonly List<SawnBar> opened = [];
     private readonly List<(HeapThing Thing, Way Way, int Units)> takenApart = [];
     private readonly Dictionary<string, List<int>> allStocks = new(StringComparer.Ordinal);
+    private readonly Dictionary<(int Stock, int Bar), int> barUnits = [];
     private double takingApart;
 
     private Caster(Lead? lead, Stockroom room, Grown grown, Handbook handbook, Effort effort)
@@ -58,6 +59,9 @@ public sealed partial class Caster
 
     /// <summary>The same cast with more filled from what it leaves: screws and soil, which follow from what is made.</summary>
     public static Cast Add(Cast cast, IReadOnlyList<Need> needs, Stockroom room, Grown grown, Handbook handbook) => cast.And(new Caster(null, room, grown, handbook, Effort.Quick).Run(needs, cast));
+
+    /// <summary>A cast that is being made of, with more asked for: what it has stays as it is, and the rest is found in what it leaves.</summary>
+    public static Cast Recast(Cast kept, IReadOnlyList<Need> needs, Lead lead, Stockroom room, Grown grown, Handbook handbook) => kept.And(new Caster(lead, room, grown, handbook, Effort.Proven).Run(needs, kept));
 
     private Cast Run(IReadOnlyList<Need> needs, Cast? before)
     {

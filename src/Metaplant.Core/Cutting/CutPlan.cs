@@ -4,7 +4,7 @@ namespace Metaplant.Core.Cutting;
 public sealed record BadPlace(double From, double To);
 
 /// <summary>One piece of sawn wood that may be cut. Metres.</summary>
-/// <param name="Piece">Which of its batch, from 1.</param>
+/// <param name="Piece">Which unit of its batch it is, or is got out of, from 1.</param>
 public sealed record Bar(int ThingId, int Piece, double Length, double Width, double Thickness, IReadOnlyList<BadPlace> Bad);
 
 /// <summary>One piece laid out on a bar, from and to in m along it.</summary>
@@ -14,6 +14,27 @@ public sealed record Cut(string WantedId, double From, double To);
 public sealed record CutBar(Bar Bar, IReadOnlyList<Cut> Cuts, IReadOnlyList<Cut> Offcuts)
 {
     public double Used => Cuts.Sum(c => c.To - c.From);
+
+    /// <summary>
+    /// The same bar with some of its pieces of another length: those that keep theirs stay where they are, the others are laid into the first sound stretch between them that takes them, the longest first. Null where they do not go in.
+    /// </summary>
+    /// <param name="length">By what is cut, the length it has now, m; null where it stays.</param>
+    public CutBar? With(Func<string, double?> length)
+    {
+        var stay = Cuts.Where(c => length(c.WantedId) is null).OrderBy(c => c.From).ToList();
+        List<BadPlace> taken = [.. Bar.Bad, .. stay.Select(c => new BadPlace(c.From - CutPlan.Kerf + CutPlan.BadMargin, c.To + CutPlan.Kerf - CutPlan.BadMargin))];
+        List<BadPlace> free = [.. CutPlan.Sound(Bar.Length, taken)];
+        List<Cut> cuts = [.. stay];
+        foreach (var (id, long_) in Cuts.Select(c => (c.WantedId, Length: length(c.WantedId))).Where(c => c.Length is not null).Select(c => (c.WantedId, c.Length!.Value)).OrderByDescending(c => c.Value))
+        {
+            var at = free.FindIndex(f => f.To - f.From >= long_ - 1e-9);
+            if (at < 0) return null;
+            cuts.Add(new(id, free[at].From, free[at].From + long_));
+            free[at] = new(Math.Min(free[at].To, free[at].From + long_ + CutPlan.Kerf), free[at].To);
+        }
+
+        return new(Bar, [.. cuts.OrderBy(c => c.From)], [.. free.Where(f => f.To - f.From >= CutPlan.WorthKeeping).Select(f => new Cut("", f.From, f.To))]);
+    }
 }
 
 /// <summary>Where every piece is cut, and which could not be. Nothing is cut out of a bad place and no bar gives more than it has.</summary>

@@ -170,7 +170,7 @@ public sealed class DrilledTub : Design
         if (tub.Vessel.CutDownTo is not null && tub.Vessel.Inside.Height - tub.Inside.Height > .01)
         {
             steps.Add(new("mark", "Mark the cut", $"{Amount.Length(tub.Inside.Height)} up from the floor all round: a pencil on a block of that height, the drum turned past it.", 8, ["Block", "Marker"], []));
-            steps.Add(new("cut", "Cut it down", "Drill a starting hole in the waste, then saw slowly along the line. Metal: fine blade, and let it cool.", 20, ["Drill", "Jigsaw"], Op.Saw, true, "drum", "saw") { SlowerWithSalvage = true, Cuts = true });
+            steps.Add(new("cut", "Cut it down", "Drill a starting hole in the waste, then saw slowly along the line. Metal: fine blade, and let it cool.", 20, ["Drill", "Jigsaw"], Op.Saw, true, "drum", "saw") { SlowerWithSalvage = true, Cuts = ["vessel"] });
             steps.Add(new("edge", "Dress the cut edge", "File off every burr and cover the edge with a split hose.", 15, ["File", "Knife"], Op.Gloves, false, "edges"));
         }
 

@@ -138,7 +138,7 @@ public sealed class HangingTube : Design
     [
         Op.Wash(),
         new("mark", $"Mark {new Count(tube.Openings.Count, "opening", "openings")}", "Roll the template round it, its edge on the seam; centre-punch the middle of each.", 20, ["Tape", "Marker", "Punch"], Op.Gloves),
-        new("openings", "Cut the openings", $"{Amount.Length(tube.Opening)} across, from outside, slowly; file every edge and turn a split hose over it.", 12 * tube.Openings.Count, ["Hole cutter or jigsaw with a metal blade", "File"], Op.Saw, false, "edges", "drill") { SlowerWithSalvage = true, Cuts = true },
+        new("openings", "Cut the openings", $"{Amount.Length(tube.Opening)} across, from outside, slowly; file every edge and turn a split hose over it.", 12 * tube.Openings.Count, ["Hole cutter or jigsaw with a metal blade", "File"], Op.Saw, false, "edges", "drill") { SlowerWithSalvage = true, Cuts = ["tube"] },
         new("cap", "Screw the cap into the foot", $"{set.Whole("screws")} screws round it, evenly, {Amount.Length(CapDepth / 2)} up from the edge; then drill its holes of {Amount.Length(.008)} by the template.", 25, [Op.Bit(.0035), "Screwdriver"], Op.EyesAndGloves, false, "drill", "edges") { Places = ["tube", "cap"] },
         new("hang-holes", $"Drill {set.Whole("legs")} holes to hang it by", $"{Amount.Length(HangHole)}, evenly round, {Amount.Length(HangEdge)} below the rim, none on the seam.", 10, [Op.Bit(HangHole)], Op.EyesAndGloves, false, "drill"),
         new("prove", "Prove what it hangs from", "Hang a sack of the wet weight from the hook for a day, low over the ground. Never over where people sit or pass.", 20, ["Bucket"], Op.Gloves, true, "lift"),

@@ -15,8 +15,8 @@ public sealed record Operation(
     /// <summary>Ids of the parts that stand once it is done and did not before; its picture shows them in colour.</summary>
     public IReadOnlyList<string> Places { get; init; } = [];
 
-    /// <summary>True where it cuts stock up, so that what it cuts is no longer on the heap once it is done.</summary>
-    public bool Cuts { get; init; }
+    /// <summary>Ids of the needs whose pieces it cuts to size: once it is done they are what they are, and what they were cut from is no longer on the heap.</summary>
+    public IReadOnlyList<string> Cuts { get; init; } = [];
 
     public double MinutesWith(double salvageFactor) => SlowerWithSalvage ? Minutes * salvageFactor : Minutes;
 }

@@ -160,7 +160,7 @@ public sealed class PalletSectionBed : Design
         List<Operation> steps =
         [
             Op.SetOut(plan.Length, plan.InsideWidth + 2 * m.Thickness), Op.Denail(plan.SectionsNeeded),
-            new("saw", $"Saw {new Count(plan.SectionsNeeded, "section", "sections")}, {new Count(plan.Boards, "board", "boards")} high", "Saw every bearer between two slats, close under the upper slat. The bad slats marked on the cut plan stay out.", 4 * m.Bearers * plan.SectionsNeeded, ["Hand saw or reciprocating saw", "Square"], Op.Saw, false, "saw") { SlowerWithSalvage = true, Cuts = true },
+            new("saw", $"Saw {new Count(plan.SectionsNeeded, "section", "sections")}, {new Count(plan.Boards, "board", "boards")} high", "Saw every bearer between two slats, close under the upper slat. The bad slats marked on the cut plan stay out.", 4 * m.Bearers * plan.SectionsNeeded, ["Hand saw or reciprocating saw", "Square"], Op.Saw, false, "saw") { SlowerWithSalvage = true, Cuts = ["pallets"] },
         ];
         if (plan.Across % 1 > 0)
         {
@@ -175,7 +175,7 @@ public sealed class PalletSectionBed : Design
             steps.Add(new(
                 "corner-posts", $"Put {plan.Posts} posts where an end has no bearer", $"Cut them {Amount.Length(plan.Height)} long. Stand each behind the slats, flush with their ends, in the place of a bearer too thin for a screw; from inside, drill {Amount.Length(.004)} and drive {new Count(plan.Corner.ScrewsInSlat, "screw", "screws")} through every slat into it.",
                 10 * plan.Posts, ["Hand saw or jigsaw", Op.Bit(.004), "Screwdriver"], ["Eye protection"], false, "saw", "drill")
-            { Places = ["corner-post"], Cuts = true });
+            { Places = ["corner-post"], Cuts = ["corner-posts"] });
         }
 
         steps.AddRange(
@@ -190,7 +190,7 @@ public sealed class PalletSectionBed : Design
             steps.Add(new(
                 "ties", "Tie the walls across", $"{plan.WiresAcross} across and {plan.WiresAlong} along, {Amount.Length(plan.TieHeight)} up: an anchor, an upright of {Amount.Length(AnchorSide)}, outside the slats at each end, a loop of wire round it, twisted tight in the middle. Pull straight, not inwards.",
                 5 * plan.Anchors, ["Hand saw", "Pliers", "Side cutter"], Op.EyesAndGloves, false, "wire")
-            { Places = ["tie", "tie-anchor"], Cuts = true });
+            { Places = ["tie", "tie-anchor"], Cuts = ["anchors"] });
         }
 
         return [.. steps, Op.Line(set.Lead.MustLine), Op.Fill(plan.InsideLength * plan.InsideWidth * plan.SoilDepth, plan.Height - plan.SoilDepth, " Look along the long walls after each layer: a belly seen now is still easily tied.")];

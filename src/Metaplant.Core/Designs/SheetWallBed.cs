@@ -57,7 +57,7 @@ public sealed class SheetWallBed : Design
         return Demand.Of(
         [
             new SheetsNeeded("sheets", Lead, [.. bed.Walls.Select(w => w.Length)], bed.Height + set["foot"], Lap),
-            .. bed.Walls.Select((w, i) => new PiecesNeeded($"ledge-{i + 1}", Ledges, 1, w.Length, LedgeSide, LedgeSide)),
+            .. bed.Walls.Select((w, i) => new PiecesNeeded(Ledge(i), Ledges, 1, w.Length, LedgeSide, LedgeSide)),
             new RunNeeded("wire", Stuff.Wire, bed.Ties.Sum(t => 2 * (t.To - t.From).Length + .5), .0022, .004),
         ]);
     }
@@ -128,14 +128,16 @@ public sealed class SheetWallBed : Design
         for (var k = 0; k < steps; k++) yield return [At(k) with { Z = z0 }, At(k + 1) with { Z = z0 }, At(k + 1) with { Z = z1 }, At(k) with { Z = z1 }];
     }
 
+    private static string Ledge(int wall) => $"ledge-{wall + 1}";
+
     private static IReadOnlyList<Operation> Steps(Plan bed, Chosen set, int sheets) =>
     [
         Op.SetOut(bed.Length, bed.Strip),
-        new("sheets", $"Cut {sheets} lengths of sheet", $"{Amount.Length(bed.Height + set["foot"])} each, across the corrugations; file every edge. The raw edge goes up, under the ledge.", 8 * sheets, ["Tin snips", "File"], Op.Saw, false, "edges") { SlowerWithSalvage = true, Cuts = true },
+        new("sheets", $"Cut {sheets} lengths of sheet", $"{Amount.Length(bed.Height + set["foot"])} each, across the corrugations; file every edge. The raw edge goes up, under the ledge.", 8 * sheets, ["Tin snips", "File"], Op.Saw, false, "edges") { SlowerWithSalvage = true, Cuts = ["sheets"] },
         new("trench", "Dig a slot for the foot", $"{Amount.Length(set["foot"])} deep and a spade wide, along every wall.", 12 * bed.Walls.Sum(w => w.Length), ["Spade", "Line and pegs"], Op.Gloves, false, "services"),
         new("stand", "Stand the sheets", $"Corrugations upright, each lapped {Amount.Length(Lap)} over its neighbour, the laps away from where people pass; ram the ground back on both sides.", 10 * sheets, ["Level", "Mallet"], Op.Gloves, true, "edges", "lift") { Places = ["sheet"] },
-        Op.Cut("ledges", "ledges", bed.Walls.Count, bed.Length) with { Words = "As long as each wall; corners butted." },
-        new("ledge", "Screw the ledge over the edge", $"Its inner side flush with the sheet, a screw in every other trough, drilled {Amount.Length(.004)} first. No raw edge may be left to a hand.", 6 * sheets, [Op.Bit(.004), "Screwdriver"], Op.EyesAndGloves, false, "drill", "edges") { Places = [.. bed.Walls.Select((_, i) => $"ledge-{i + 1}")] },
+        Op.Cut("ledges", "ledges", bed.Walls.Count, bed.Length) with { Words = "As long as each wall; corners butted.", Cuts = [.. bed.Walls.Select((_, i) => Ledge(i))] },
+        new("ledge", "Screw the ledge over the edge", $"Its inner side flush with the sheet, a screw in every other trough, drilled {Amount.Length(.004)} first. No raw edge may be left to a hand.", 6 * sheets, [Op.Bit(.004), "Screwdriver"], Op.EyesAndGloves, false, "drill", "edges") { Places = [.. bed.Walls.Select((_, i) => Ledge(i))] },
         new("ties", $"Tie the walls across, {new Count(bed.Ties.Count, "tie", "ties")}", "Two strands round both ledges, twisted tight in the middle, under the soil that is to come. Pull straight, not inwards.", 10 * bed.Ties.Count, ["Pliers", "Side cutter"], Op.EyesAndGloves, false, "wire") { Places = ["tie"] },
         Op.Fill(bed.Rooms.Sum(r => r.Length * r.Width) * bed.Soil, HeadSpace, " Look along the walls after each layer."),
     ];

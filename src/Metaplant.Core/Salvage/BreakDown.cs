@@ -40,12 +40,18 @@ public static class BreakDown
         var offcut = whole - length - CutPlan.Kerf < CutPlan.WorthKeeping ? null : Part(length + CutPlan.Kerf, whole, "offcut");
         return new Broken(offcut is null ? [piece] : [piece, offcut], Rest(thing, 1));
 
-        Thing? Part(double from, double to, string words)
-        {
-            var faults = thing.Faults.Where(f => f.To > from && f.From < to).Select(f => new Fault(f.Part, Math.Max(0, f.From - from), Math.Min(to, f.To) - from)).ToList();
-            return Same(thing, words, 1, new Dictionary<string, double>(thing.Values) { ["length"] = to - from }, faults);
-        }
+        Thing? Part(double from, double to, string words) => Length(thing, from, to, words);
     }
+
+    /// <summary>One length of a thing, from and to in m along it, with the bad places that lie in it; null where it is too short to be kept track of.</summary>
+    internal static Thing? Length(Thing thing, double from, double to, string words)
+    {
+        var faults = thing.Faults.Where(f => f.To > from && f.From < to).Select(f => new Fault(f.Part, Math.Max(0, f.From - from), Math.Min(to, f.To) - from)).ToList();
+        return Same(thing, words, 1, new Dictionary<string, double>(thing.Values) { ["length"] = to - from }, faults);
+    }
+
+    /// <summary>So many of what one way of taking a thing apart yields, as they lie on the heap; null where there are none, or what it yields has no kind of its own.</summary>
+    internal static Thing? Of(Thing thing, Yield y, int count) => Piece(thing, y, count);
 
     /// <summary>
     /// Sections of so many boards sawn out of one pallet, from the first slat on and round the bad ones. They come back as pallets of so many slats, and so does every run of slats between and beside them: half a pallet stays half a pallet.

@@ -158,8 +158,13 @@ public static class SlipwayYard
     {
         var project = await garden.Projects.FirstAsync(p => p.Name == name, cancel);
         var brief = project.BriefOf(Handbook.Default).OrThrow();
-        var board = project.Open(await garden.HeapAsync(HouseRules.Default, project.Id, cancel), brief).OrThrow();
-        garden.Ticks.AddRange(Core.Building.BuildPlan.Of(board.Fit, brief, Core.Building.ToolShelf.Untouched).Steps.Select(s => new TickRow { ProjectId = project.Id, Step = s.Id }));
-        await garden.SaveChangesAsync(cancel);
+        var heap = await garden.HeapAsync(HouseRules.Default, project.Id, cancel);
+        var drawn = project.Draw(heap, brief).OrThrow();
+        var plan = Core.Building.BuildPlan.Of(drawn.Board.Fit, brief, Core.Building.ToolShelf.Untouched);
+        foreach (var step in plan.Steps)
+        {
+            if (await garden.TickAsync(project, drawn, plan, step.Id, true, null, heap, cancel) is { } problem) throw new InvalidOperationException(problem.Sentence);
+            await garden.SaveChangesAsync(cancel);
+        }
     }
 }

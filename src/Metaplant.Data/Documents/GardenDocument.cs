@@ -73,7 +73,7 @@ public sealed record DocumentPhotograph(int Id, int ThingId, string File, int Wi
 /// <param name="Cast">Every piece it was drawn with; null in documents of form 1.</param>
 public sealed record DocumentProject(
     int Id, string Name, string Design, string Source, IReadOnlyDictionary<string, double> Settings, string Medium, string? Crop, string Exposure, bool PeopleAtEdge, string Site, string? Ground,
-    IReadOnlyList<DocumentTake> Takes, IReadOnlyList<string> Done, int Edition = 0, KeptCast? Cast = null);
+    IReadOnlyList<DocumentTake> Takes, IReadOnlyList<string> Done, int Edition = 0, KeptCast? Cast = null, Making? Making = null);
 
 /// <summary>What of a thing is spoken for.</summary>
 /// <param name="Count">Units whole.</param>

@@ -28,6 +28,10 @@ internal static class CsvEndpoints
     private static async Task<ContentHttpResult> Write(GardenContext garden, HttpResponse response, CancellationToken cancel)
     {
         var rows = await garden.Things.AsNoTracking().Where(t => !t.Retired).OrderBy(t => t.Number).ToListAsync(cancel);
+        // As many as lie there: what a saw has been into is in the book only.
+        var shares = await garden.SharesAsync(cancel);
+        foreach (var row in rows) row.Count -= shares[row.Id].Sum(s => s.Gone);
+        rows.RemoveAll(r => r.Count < 1);
         await using var text = new StringWriter();
         await ThingCsv.WriteAsync(rows, text);
         response.Headers.ContentDisposition = "attachment; filename=\"heap.csv\"";

@@ -32,7 +32,7 @@ public sealed record YieldDto(Form Form, string Name, int Count, double Expected
 
 public sealed record WayDto(string Id, string Name, IReadOnlyList<YieldDto> Yields, double Minutes, IReadOnlyList<string> Tools, string Words, string? Lacks, string? Instead, string? Without, IReadOnlyList<string> ToBorrow, bool GivesPieces);
 
-/// <summary>What one project has taken of a thing.</summary>
+/// <summary>What one project has spoken for of a thing; what it has sawn up already is no part of it.</summary>
 /// <param name="Count">Units whole.</param>
 /// <param name="Part">What is taken besides, where it is no whole unit: "4 sticks".</param>
 public sealed record ShareDto(int ProjectId, string ProjectName, int Count, string? Part);
@@ -43,8 +43,8 @@ public sealed record ThingDto(
     string Place, string Remark, string Source, string Permission, double? Cost, bool KeepDry, DateOnly? UseBefore, int? ParentId, IReadOnlyList<int> Photos, bool Retired, int Version, Fitness Fitness, bool NotLookedAtYet, bool LookedAt, bool MayCut, IReadOnlyList<ReasonDto> Reasons, IReadOnlyList<ShareDto> SpokenFor, IReadOnlyList<ShapeDto> Silhouette)
 {
     public static ThingDto Of(ThingRow row, HeapThing heap, IEnumerable<Share> shares, IEnumerable<int> photos) => new(
-        row.Id, row.Number, row.Name, row.Kind, row.Count, heap.Free, heap.Thing.Values, heap.Thing.Substance, heap.Thing.Findings, heap.Thing.History, [.. heap.Thing.Kind.Fields.Where(f => heap.Thing.Taken.Contains(f.Id)).Select(f => f.Id)], heap.Thing.Faults, row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, [.. photos], row.Retired, row.Version,
-        heap.Judgement.Fitness, heap.Judgement.NotLookedAtYet, heap.Judgement.LookedAt, heap.Judgement.MayCut, ReasonsOf(heap.Judgement), [.. shares.Select(s => new ShareDto(s.ProjectId, s.ProjectName, s.Taken.Where(t => t.Whole).Select(t => t.Unit).Distinct().Count(), Core.Stock.TakenWords.Told(s.Taken)?.ToString()))],
+        row.Id, row.Number, row.Name, row.Kind, row.Count - shares.Sum(s => s.Gone), heap.Free, heap.Thing.Values, heap.Thing.Substance, heap.Thing.Findings, heap.Thing.History, [.. heap.Thing.Kind.Fields.Where(f => heap.Thing.Taken.Contains(f.Id)).Select(f => f.Id)], heap.Thing.Faults, row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, [.. photos], row.Retired, row.Version,
+        heap.Judgement.Fitness, heap.Judgement.NotLookedAtYet, heap.Judgement.LookedAt, heap.Judgement.MayCut, ReasonsOf(heap.Judgement), [.. shares.Where(s => s.Gone < s.Taken.Select(t => t.Unit).Distinct().Count()).Select(s => new ShareDto(s.ProjectId, s.ProjectName, s.Taken.Where(t => t.Whole).Select(t => t.Unit).Distinct().Count() - s.Gone, Core.Stock.TakenWords.Told(s.Taken)?.ToString()))],
         [.. heap.Thing.Kind.Silhouette(heap.Thing.Measures).Select(ShapeDto.Of)]);
 
     internal static IReadOnlyList<ReasonDto> ReasonsOf(Judgement judgement) => [.. judgement.Reasons.Select(r => new ReasonDto(r.Fitness, r.Sentence, r.HouseRule))];

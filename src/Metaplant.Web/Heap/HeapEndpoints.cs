@@ -36,7 +36,8 @@ internal static class HeapEndpoints
     {
         var settings = await GardenSettings.ReadAsync(garden, cancel);
         var rows = await garden.Things.AsNoTracking().Where(t => t.Retired == (retired ?? false)).OrderBy(t => t.Number).ToListAsync(cancel);
-        return TypedResults.Ok(await ShowAsync(garden, rows, settings, cancel));
+        // What a saw has been into, all of it, lies there no more.
+        return TypedResults.Ok((await ShowAsync(garden, rows, settings, cancel)).Where(t => t.Count > 0).ToList());
     }
 
     private static async Task<Results<Ok<PreviewDto>, ValidationProblem>> Preview(ThingInput input, GardenContext garden, CancellationToken cancel)
@@ -97,8 +98,10 @@ internal static class HeapEndpoints
         if (row.Version != input.Version) return Problems.Changed();
         var made = input.ToThing(id, row.Number, row.ToKept().Past);
         if (!made.Ok) return Problems.Refuse(made.Problems);
-        if (await TooFewLeft(garden, id, made.Value.Count, cancel) is { } sentence) return Problems.Refuse("count", sentence);
-        row.Keep(made.Value, input.Particulars(Particulars.Of(row)));
+        // The gardener counts what lies there; the batch counts what was sawn up too.
+        var count = made.Value.Count + (await garden.SharesAsync(cancel))[id].Sum(s => s.Gone);
+        if (await TooFewLeft(garden, id, count, cancel) is { } sentence) return Problems.Refuse("count", sentence);
+        row.Keep(made.Value with { Count = count }, input.Particulars(Particulars.Of(row)));
         await garden.SaveAsync($"Changed {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.Ok(await ShowOne(garden, row, cancel));
     }

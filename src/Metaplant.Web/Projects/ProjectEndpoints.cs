@@ -1,5 +1,6 @@
 using Metaplant.Core.Building;
 using Metaplant.Core.Cutting;
+using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
@@ -16,7 +17,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Metaplant.Web.Projects;
 
 /// <summary>A project in the list.</summary>
-public sealed record ProjectSummaryDto(int Id, string Name, string Design, string DesignName, int Version);
+public sealed record ProjectSummaryDto(int Id, string Name, string Design, string DesignName, int Version, ProjectState State);
 
 /// <summary>What is kept: a name and what stands on the drawing board.</summary>
 public sealed record ProjectInput(string? Name, BoardInput? Board, int? Version);
@@ -37,16 +38,25 @@ public sealed record ToolDto(string Words, Having Having, string? Who, string? I
     public static ToolDto Of(ToolAnswer a) => new(a.Need.Words, a.Having, a.Who, a.Instead);
 }
 
-public sealed record StepDto(string Id, int Number, string Title, string Words, double Minutes, IReadOnlyList<ToolDto> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<string> Cautions, bool Picture, bool Done);
+public sealed record StepDto(string Id, int Number, string Title, string Words, double Minutes, IReadOnlyList<ToolDto> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<string> Cautions, bool Picture, bool Done, bool Cuts, double? Took);
 
 public sealed record PlanDto(
     IReadOnlyList<StepDto> Steps, IReadOnlyList<CutBarDto> Cuts, double Waste, IReadOnlyList<PalletCutDto> PalletCuts, IReadOnlyList<TemplateDto> Templates, IReadOnlyList<PurchaseDto> Shopping, IReadOnlyList<ToolDto> Tools,
     double Hours, double Cost, string Caution);
 
-/// <summary>A project opened: its board and how it is made. No board, and a sentence why, when the heap no longer has what it is made of.</summary>
-public sealed record ProjectDto(int Id, string Name, string Design, string DesignName, int Version, bool Filled, BoardDto? Board, PlanDto? Plan, string? WhyNot, string? CastAnew = null);
+/// <summary>Something that can be measured on it: a setting, or a side of the pieces of a need. m.</summary>
+/// <param name="Value">As measured; null where it is as planned.</param>
+public sealed record TapeDto(string Of, Side? Side, string Name, double Planned, double? Value);
 
-public sealed record TickInput(string? Step, bool? Done);
+/// <summary>A project opened: its board and how it is made. No board, and a sentence why, when the heap no longer has what it is made of.</summary>
+/// <param name="Told">What its measures changed, in a sentence.</param>
+/// <param name="LastPicture">True where there is a picture of it as it was last kept.</param>
+public sealed record ProjectDto(
+    int Id, string Name, string Design, string DesignName, int Version, bool Filled, ProjectState State, string Why, IReadOnlyList<TapeDto> Tapes, string? Told, bool LastPicture,
+    BoardDto? Board, PlanDto? Plan, string? WhyNot, string? CastAnew = null);
+
+/// <param name="Minutes">What it really took; null where nobody says.</param>
+public sealed record TickInput(string? Step, bool? Done, double? Minutes = null);
 
 internal static class ProjectEndpoints
 {
@@ -60,10 +70,26 @@ internal static class ProjectEndpoints
         api.MapPost("/projects/{id:int}/empty", Empty).InTurn().WithName("emptyProject");
     }
 
+    /// <summary>A project read with all it takes to draw it.</summary>
+    /// <param name="Done">Ids of the steps that are done.</param>
+    internal sealed record Reading(GardenSettings Settings, Core.Salvage.Heap Heap, HashSet<string> Done, Outcome<Brief> Brief, Outcome<Drawn> Drawn)
+    {
+        public BuildPlan? Plan { get; } = Drawn is { Ok: true, Value: var d } ? BuildPlan.Of(d.Board.Fit, Brief.Value!, Settings.ToolShelf) : null;
+
+        public static async Task<Reading> OfAsync(GardenContext garden, ProjectRow row, CancellationToken cancel)
+        {
+            var settings = await GardenSettings.ReadAsync(garden, cancel);
+            var heap = await garden.HeapAsync(settings.HouseRules, row.Id, cancel);
+            var done = await garden.Ticks.Where(t => t.ProjectId == row.Id).Select(t => t.Step).ToHashSetAsync(cancel);
+            var brief = row.BriefOf(settings.Handbook);
+            return new(settings, heap, done, brief, brief.Then(b => row.Draw(heap, b)));
+        }
+    }
+
     private static async Task<Ok<List<ProjectSummaryDto>>> All(GardenContext garden, CancellationToken cancel)
     {
         var rows = await garden.Projects.AsNoTracking().OrderBy(p => p.Id).ToListAsync(cancel);
-        return TypedResults.Ok(rows.ConvertAll(p => new ProjectSummaryDto(p.Id, p.Name, p.Design, p.DesignName(), p.Version)));
+        return TypedResults.Ok(rows.ConvertAll(p => new ProjectSummaryDto(p.Id, p.Name, p.Design, p.DesignName(), p.Version, Making.Read(p.Making).State)));
     }
 
     private static async Task<Results<Ok<ProjectDto>, ProblemHttpResult>> One(int id, GardenContext garden, CancellationToken cancel)
@@ -86,10 +112,11 @@ internal static class ProjectEndpoints
         return TypedResults.Ok(await Show(garden, row, cancel));
     }
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> Drop(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> Drop(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
         if (await garden.Projects.FindAsync([id], cancel) is not { } row) return Problems.NotHere("There is no such project.");
         if (row.Version != input.Version) return Problems.Changed();
+        if (Making.Read(row.Making) is { Ended: false, Gone.Count: > 0 }) return Problems.Refuse("project", "Its wood is cut already: it can be taken down or given up, and then its pieces come back.");
         garden.Allocations.RemoveRange(await garden.Allocations.Where(a => a.ProjectId == id).ToListAsync(cancel));
         garden.Ticks.RemoveRange(await garden.Ticks.Where(t => t.ProjectId == id).ToListAsync(cancel));
         garden.Projects.Remove(row);
@@ -129,23 +156,47 @@ internal static class ProjectEndpoints
         var settings = await GardenSettings.ReadAsync(garden, cancel);
         var brief = (input.Board.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
+        var making = Making.Read(row.Making);
+        if (making.Ended) return Problems.Refuse("board", "It is no longer there: draw it anew.");
+        if (making.Gone.Count > 0)
+        {
+            // What is cut is cut; a new name it may have.
+            if (!row.IsDrawnAs(input.Board.Design, input.Board.Source, input.Board.Settings, brief.Value)) return Problems.Refuse("board", "Its wood is cut already. Measure what came out otherwise, in Make, or take the ticks off what is cut.");
+            row.Name = name;
+            return null;
+        }
+
         var heap = await garden.HeapAsync(settings.HouseRules, row.Id == 0 ? null : row.Id, cancel);
         var board = MatchEndpoints.Find(input.Board, heap, brief.Value, cancel);
         if (!board.Ok) return Problems.Refuse(board.Problems);
         if (board.Value.Fit.Cast.Unfilled.FirstOrDefault() is { } missing) return Problems.Refuse("board", $"The heap is short of {missing.Need.Name.ToLowerInvariant()} by {missing.Amount:0.##}.");
         await garden.KeepAsync(row, name, board.Value.Fit, brief.Value, heap, cancel);
+        if (row.Making is not null) row.Making = (making with { Measured = [], Planned = null }).Write();
         return null;
     }
 
     internal static async Task<ProjectDto> Show(GardenContext garden, ProjectRow row, CancellationToken cancel)
     {
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var heap = await garden.HeapAsync(settings.HouseRules, row.Id, cancel);
-        var done = await garden.Ticks.Where(t => t.ProjectId == row.Id).Select(t => t.Step).ToHashSetAsync(cancel);
-        var brief = row.BriefOf(settings.Handbook);
-        var drawn = brief.Then(b => row.Draw(heap, b));
-        if (drawn is not { Ok: true, Value: var (board, castAnew) }) return new(row.Id, row.Name, row.Design, row.DesignName(), row.Version, done.Contains(ProjectKeeping.FillStep), null, null, await WhyNotAsync(garden, row, drawn.Problems, cancel));
-        return new(row.Id, row.Name, row.Design, row.DesignName(), row.Version, done.Contains(ProjectKeeping.FillStep), BoardDto.Of(board, brief.Value!, heap), PlanOf(BuildPlan.Of(board.Fit, brief.Value!, settings.ToolShelf), heap, done, board), null, castAnew);
+        var making = Making.Read(row.Making);
+        var dto = new ProjectDto(row.Id, row.Name, row.Design, row.DesignName(), row.Version, false, making.State, making.Why, [], null, row.Picture is not null, null, null, null);
+        if (making.Ended) return dto with { WhyNot = making.State == ProjectState.TakenDown ? "It has been taken down." : "It was given up." };
+        var read = await Reading.OfAsync(garden, row, cancel);
+        dto = dto with { Filled = read.Done.Contains(ProjectKeeping.FillStep) };
+        if (read is not { Plan: { } plan, Drawn.Value: var (board, castAnew) }) return dto with { WhyNot = await WhyNotAsync(garden, row, read.Drawn.Problems, cancel) };
+        return dto with
+        {
+            Tapes = [.. Tapes(making, board.Fit)],
+            Told = making.Told(board.Fit, plan.CutBy(read.Done)),
+            Board = BoardDto.Of(board, read.Brief.Value!, read.Heap),
+            Plan = PlanOf(plan, read.Heap, read.Done, board, making),
+            CastAnew = castAnew,
+        };
+    }
+
+    private static IEnumerable<TapeDto> Tapes(Making making, Fit fit)
+    {
+        var measured = making.Measured.ToDictionary(m => (m.Of, m.Side), m => m.Value);
+        return (making.Planned?.Tapes ?? AsBuilt.Of(fit)).Select(t => new TapeDto(t.Of, t.Side, t.Name, t.Planned, measured.TryGetValue((t.Of, t.Side), out var v) ? v : null));
     }
 
     /// <summary>Why a project cannot be drawn; where a thing of it can no longer be read, that is why.</summary>
@@ -155,11 +206,11 @@ internal static class ProjectEndpoints
         return taken.Find(t => !t.Read().Ok) is { } unread ? $"{unread.Number} {unread.Name}, which it is made of, needs a look first: see Gather." : string.Join(" ", problems.Select(p => p.Sentence));
     }
 
-    private static PlanDto PlanOf(BuildPlan plan, Core.Salvage.Heap heap, HashSet<string> done, Board board)
+    private static PlanDto PlanOf(BuildPlan plan, Core.Salvage.Heap heap, HashSet<string> done, Board board, Making making)
     {
         var names = board.Fit.Cast.Asked.DistinctBy(n => n.Id).ToDictionary(n => n.Id, n => n.Name, StringComparer.Ordinal);
         return new(
-            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title.ToString(), s.Words.ToString(), s.Minutes, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, s.Places.Count > 0, done.Contains(s.Id)))],
+            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title.ToString(), s.Words.ToString(), s.Minutes, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, s.Places.Count > 0, done.Contains(s.Id), s.Cuts.Count > 0, making.Minutes.TryGetValue(s.Id, out var took) ? took : null))],
             [.. plan.Cuts.Bars.Select(b => BarOf(b, heap, names))], plan.Cuts.Waste, PalletCuts(plan, heap), [.. plan.Templates.Select(t => new TemplateDto(t.Title.ToString(), ViewDto.Of(t.View), t.Holes, t.Diameter, Core.Drawing.TrueSize.Sheets(t.View, Core.Drawing.Paper.A4) is var (across, up) ? across * up : 1))],
             [.. FitDto.Purchases(plan.Shopping)], [.. plan.Tools.Select(ToolDto.Of)], plan.Hours, plan.Cost, Cautions.NotACertificate);
     }

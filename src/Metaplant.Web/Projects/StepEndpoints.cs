@@ -28,13 +28,12 @@ internal static class StepEndpoints
 
     private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> Tick(int id, TickInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
-        if (await garden.Projects.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id, cancel) is not { } row) return Problems.NotHere("There is no such project.");
-        var project = await ProjectEndpoints.Show(garden, row, cancel);
-        if (project.Plan?.Steps.FirstOrDefault(s => s.Id == input.Step) is not { } step) return Problems.Refuse("step", "There is no such step.");
-        var kept = await garden.Ticks.FindAsync([id, step.Id], cancel);
-        if (input.Done == true && kept is null) garden.Ticks.Add(new() { ProjectId = id, Step = step.Id });
-        if (input.Done != true && kept is not null) garden.Ticks.Remove(kept);
-        await garden.SaveAsync($"{(input.Done == true ? "Done" : "Not done")}: {step.Title}", time.GetUtcNow().UtcDateTime, cancel);
+        if (await garden.Projects.FindAsync([id], cancel) is not { } row) return Problems.NotHere("There is no such project.");
+        var read = await ProjectEndpoints.Reading.OfAsync(garden, row, cancel);
+        if (read is not { Plan: { } plan, Drawn.Value: { } drawn }) return Problems.Refuse(read.Drawn.Problems);
+        if (await garden.TickAsync(row, drawn, plan, input.Step ?? "", input.Done == true, input.Minutes, read.Heap, cancel) is { } problem) return Problems.Refuse(problem.Field, problem.Sentence);
+        var title = plan.Steps.First(s => s.Id == input.Step).Title;
+        await garden.SaveAsync($"{(input.Done == true ? "Done" : "Not done")}: {title}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();
     }
 }

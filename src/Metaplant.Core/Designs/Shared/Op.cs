@@ -26,7 +26,7 @@ internal static class Op
     /// <summary>Cuts all pieces of a need to length, as the cut plan has them.</summary>
     public static Operation Cut(string id, string what, int count, double length, double minutesEach = 3) => new(
         id, $"Cut {count} {what}", $"{Amount.Length(length)} long, as the cut plan has them; bad places stay out.", minutesEach * count, ["Hand saw or jigsaw", "Square"], ["Eye protection"], false, "saw")
-    { SlowerWithSalvage = true, Cuts = true };
+    { SlowerWithSalvage = true, Cuts = [id] };
 
     public static Operation DrivePegs(string id, string part, int count, double depth, Sentence where) => new(
         id, $"Drive {new Count(count, "peg", "pegs")}", $"{Amount.Length(depth)} deep, {where}", 5 * count, ["Mallet", "Dibber bar"], EyesAndGloves, false, "services")

@@ -1,67 +1,42 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
-  import { api, troubleOf, unreachable, type Project } from '../../lib/api/client';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { digits, money, say } from '../../lib/units/units';
+  import AsMade from './AsMade.svelte';
   import CutBoard from './CutBoard.svelte';
+  import Ending from './Ending.svelte';
   import PalletCut from './PalletCut.svelte';
   import Pictures from './Pictures.svelte';
   import Steps from './Steps.svelte';
   import Tools from './Tools.svelte';
+  import { MakingState } from './making.svelte';
 
   const { params }: { params?: { project?: string } } = $props();
 
-  let project = $state.raw<Project | null>(null);
-  let wrong = $state('');
+  const making = new MakingState();
   const id = $derived(Number(params?.project ?? garden.projects[0]?.id ?? 0));
   // Ticks of other tabs and undo come in with the garden's own reading.
   const stamp = $derived(garden.info);
 
   $effect(() => {
     void stamp;
-    if (id) void open(id);
+    if (id) void making.open(id);
   });
 
-  async function open(wanted: number) {
-    try {
-      const { data, error, response } = await api.GET('/api/projects/{id}', { params: { path: { id: wanted } } });
-      if (wanted !== id) return;
-      project = data ?? null;
-      wrong = data ? '' : troubleOf(response.status, error).whole;
-      garden.lifted = Object.fromEntries(data?.board?.fit.takes.map((t) => [t.thingId, t.count]) ?? []);
-    } catch {
-      wrong = unreachable.whole;
-    }
-  }
-
-  async function tick(step: string, done: boolean) {
-    const trouble = await garden.write(
-      () => api.POST('/api/projects/{id}/ticks', { params: { path: { id } }, body: { step, done } }),
-      done ? 'Ticked off' : 'Not done after all',
-    );
-    wrong = trouble?.whole ?? '';
-  }
-
-  const plan = $derived(project?.plan ?? null);
-  const fit = $derived(project?.board?.fit ?? null);
+  const STATES = {
+    Drawn: 'drawn',
+    BeingBuilt: 'being built',
+    Built: 'built',
+    TakenDown: 'taken down',
+    GivenUp: 'given up',
+  } as const;
+  const project = $derived(making.project);
+  const plan = $derived(making.plan);
+  const fit = $derived(making.fit);
+  const wrong = $derived(making.wrong);
   const unlooked = $derived(new Set(fit?.pending.filter((p) => p.notLookedAt).map((p) => p.thingId) ?? []));
   const lacking = $derived(plan?.tools.filter((t) => t.having !== 'Owned') ?? []);
-  const left = $derived(plan?.steps.filter((s) => !s.done).reduce((m, s) => m + s.minutes, 0) ?? 0);
-
-  /** Its soil comes back to the heap with its history. */
-  async function empty() {
-    const project = garden.projects.find((p) => p.id === Number(id));
-    if (!project) return;
-    await garden.write(
-      () =>
-        api.POST('/api/projects/{id}/empty', {
-          params: { path: { id: project.id } },
-          body: { version: project.version },
-        }),
-      `${project.name} is empty; its soil is on the heap as used soil`,
-    );
-  }
 </script>
 
 {#if plan && fit && project}
@@ -69,14 +44,26 @@
     <header>
       <div>
         <h1>{project.name}</h1>
-        <p class="soft">{project.designName} · {fit.size} · {garden.info?.name}</p>
+        <p class="soft">{project.designName} · {fit.size} · {STATES[project.state]} · {garden.info?.name}</p>
         {#if project.castAnew}<p class="problem" role="status">{project.castAnew}</p>{/if}
+        {#if making.better}<p class="better no-print" role="status">
+            What lies there now would do it {making.better.saves > 0
+              ? `for ${money(making.better.saves)} less`
+              : 'better'}{making.better.instead.length > 0 ? `, with ${making.better.instead.join(' and ')}` : ''}.
+            <button type="button" class="btn-plain rounded-sm px-3" onclick={() => void making.takeBetter()}
+              >Take that</button
+            >
+          </p>{/if}
       </div>
       <dl class="facts">
         <div>
           <dt>To go</dt>
-          <dd>{digits(left / 60, 1)} h</dd>
+          <dd>{digits(making.left / 60, 1)} h</dd>
         </div>
+        {#if making.took > 0}<div>
+            <dt>Took so far</dt>
+            <dd>{digits(making.took / 60, 1)} h</dd>
+          </div>{/if}
         <div>
           <dt>Steps</dt>
           <dd>{plan.steps.filter((s) => s.done).length} of {plan.steps.length}</dd>
@@ -104,15 +91,21 @@
             type="button"
             class="btn-plain rounded-sm px-4"
             title="Its soil goes back to the heap as used soil"
-            onclick={() => void empty()}>Empty it</button
+            onclick={() => void making.empty()}>Empty it</button
           >{/if}
         <button type="button" class="btn-main rounded-sm px-5" onclick={() => window.print()}>Print the sheet</button>
       </div>
     </header>
     {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
     <div class="body">
-      <Steps project={project.id} steps={plan.steps} ontick={(s, d) => void tick(s, d)} />
+      <Steps project={project.id} steps={plan.steps} ontick={(s, d, m) => void making.tick(s, d, m)} />
       <div class="side">
+        <AsMade
+          tapes={project.tapes}
+          told={project.told}
+          wrong={making.wrongTape}
+          onmeasure={(t, v) => void making.measure(t, v)}
+        />
         <section class="drawings">
           {#each project.board?.views.slice(0, 2) ?? [] as view (view.id)}
             <figure>
@@ -191,6 +184,11 @@
               </p>{/if}
           </div>
         </section>
+        <Ending
+          filled={project.filled}
+          onempty={() => void making.empty()}
+          onend={(how, why) => void making.end(how, why)}
+        />
         <p class="caution">{plan.caution}</p>
       </div>
     </div>
@@ -200,7 +198,13 @@
     <h1>Make</h1>
     {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
     {#if project?.whyNot}
-      <p class="problem">{project.name}: {project.whyNot}</p>
+      <p class={making.ended ? '' : 'problem'}>
+        {project.name}: {project.whyNot}{project.why ? ` ${project.why}` : ''}
+      </p>
+      {#if project.lastPicture}<figure>
+          <img src="/api/projects/{project.id}/last-picture.svg" alt="{project.name} as it was last kept" />
+          <figcaption>As it was last kept</figcaption>
+        </figure>{/if}
     {:else if garden.projects.length === 0}
       <p>
         Nothing is kept yet. Find something in <a href="#/match">Match</a>, draw it and keep it; the sheet for making it
@@ -209,7 +213,9 @@
     {/if}
     <ul>
       {#each garden.projects as p (p.id)}<li>
-          <a class="tag" href="#/make/{p.id}"><b>{p.name}</b> {p.designName}</a>
+          <a class="tag" href="#/make/{p.id}"
+            ><b>{p.name}</b> {p.designName}{p.state === 'Drawn' ? '' : `, ${STATES[p.state]}`}</a
+          >
         </li>{/each}
     </ul>
   </section>
@@ -224,6 +230,11 @@
     color: var(--chalk);
     font-weight: 600;
     white-space: nowrap;
+  }
+
+  .better {
+    border-left: 5px solid var(--accent);
+    padding: 4px 10px;
   }
 
   header {

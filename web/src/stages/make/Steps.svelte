@@ -7,10 +7,17 @@
     steps: Schemas['StepDto'][];
     /** The project whose steps they are, for their pictures; a helper has none. */
     project?: number | null;
-    ontick: (step: string, done: boolean) => void;
+    ontick: (step: string, done: boolean, minutes?: number | null) => void;
   }
 
   const { steps, project = null, ontick }: Props = $props();
+  /** Left empty, nobody says how long it took. */
+  function took(step: string, field: HTMLInputElement) {
+    const minutes = field.value.trim() === '' ? null : Number(field.value.replace(',', '.'));
+    if (minutes !== null && !Number.isFinite(minutes)) field.value = '';
+    else ontick(step, true, minutes);
+  }
+
   const next = $derived(steps.find((s) => !s.done)?.id ?? null);
 </script>
 
@@ -24,9 +31,18 @@
           <span class="title"><span class="number">{step.number}</span> {step.title}</span>
           <span class="minutes"
             >{#if step.twoPeople}<b>two people</b>{/if}
-            {digits(step.minutes, 0)} min</span
+            {step.took === null ? '' : `${digits(step.took, 0)} of `}{digits(step.minutes, 0)} min</span
           >
         </label>
+        {#if step.done && project !== null}<label class="took no-print small soft"
+            >took <input
+              class="field mono"
+              inputmode="numeric"
+              aria-label="Minutes that step {step.number} took"
+              value={step.took === null ? '' : digits(step.took, 0)}
+              onchange={(e) => took(step.id, e.currentTarget)}
+            /> min</label
+          >{/if}
         <div class="words">
           {#if project !== null && step.picture}<img
               src="/api/projects/{project}/pictures/step-{step.id}.svg"
@@ -109,6 +125,14 @@
     border-radius: 3px;
     padding: 0 5px;
     margin-right: 6px;
+  }
+
+  .took {
+    padding-left: 30px;
+  }
+
+  .took input {
+    width: 5em;
   }
 
   .words {

@@ -1,0 +1,58 @@
+using Metaplant.Core.Assessing;
+using Metaplant.Core.Casting;
+using Metaplant.Core.Designs;
+using Metaplant.Core.Matching;
+using Metaplant.Core.Sums;
+using Metaplant.Core.Words;
+
+namespace Metaplant.Core.Building;
+
+/// <summary>A part in figures. m.</summary>
+public sealed record TalliedPart(string Id, string Name, int Count, double Length, double Width, double Thickness);
+
+/// <summary>What a fit comes to, kept so that it can be said later what a measure changed.</summary>
+/// <param name="Soil">m³ in place.</param>
+/// <param name="Liner">m² of cloth, film and card.</param>
+/// <param name="Cost">Of what is to buy.</param>
+/// <param name="Cut">Length of what is cut for each need, m.</param>
+public sealed record Tally(double Soil, double Liner, double Cost, int Holes, Verdict Worst, IReadOnlyList<TalliedPart> Parts, IReadOnlyDictionary<string, double> Cut)
+{
+    private const double SameLength = .0005;
+
+    public static Tally Of(Fit fit) => new(
+        fit.Blueprint.Soil, fit.Cast.Asked.OfType<CoverNeeded>().Sum(n => n.Amount), fit.Cast.Cost, fit.Assessment.Drain.Holes?.Count ?? 0, fit.Assessment.Worst,
+        [.. fit.Blueprint.Parts.Select(p => new TalliedPart(p.Id, p.Name, p.Count, p.Length, p.Width, p.Thickness))],
+        fit.Cast.Asked.OfType<PiecesNeeded>().ToDictionary(n => n.Id, n => n.Length, StringComparer.Ordinal));
+
+    /// <summary>What is otherwise than it was, in one sentence; null where nothing is.</summary>
+    /// <param name="cut">Needs cut already: those that would now be of another length are told as what they are.</param>
+    public static Sentence? Changed(Tally was, Fit now, IReadOnlySet<string> cut)
+    {
+        var tally = Of(now);
+        var told = new List<Sentence>();
+        foreach (var need in now.Cast.Asked.OfType<PiecesNeeded>())
+        {
+            if (!was.Cut.TryGetValue(need.Id, out var before) || Math.Abs(before - need.Length) < SameLength) continue;
+            told.Add(!cut.Contains(need.Id) ? (Sentence)$"{need.Name.ToLowerInvariant()} {Amount.Length(need.Length)} long, not {Amount.Length(before)}"
+                : before < need.Length ? (Sentence)$"{need.Name.ToLowerInvariant()}, cut already, {Amount.Length(need.Length - before)} too short" : (Sentence)$"{need.Name.ToLowerInvariant()}, cut already, {Amount.Length(before - need.Length)} too long");
+        }
+
+        if (Math.Abs(tally.Liner - was.Liner) > .0005) told.Add($"liner {new Amount(tally.Liner, Unit.SquareMetre)}, not {new Amount(was.Liner, Unit.SquareMetre)}");
+        if (Math.Abs(tally.Soil - was.Soil) > .0005) told.Add($"soil {Amount.Volume(tally.Soil)}, not {Amount.Volume(was.Soil)}");
+        if (tally.Holes != was.Holes) told.Add($"{new Count(tally.Holes, "hole", "holes")}, not {was.Holes}");
+        if (tally.Worst != was.Worst) told.Add($"{Told(tally.Worst)} where it was {Told(was.Worst)}");
+        if (tally.Cost > was.Cost + .005) told.Add("more to buy");
+        if (tally.Cost < was.Cost - .005) told.Add("less to buy");
+        return told.Count == 0 ? null : $"As measured: {told.Skip(1).Aggregate(told[0], (a, b) => (Sentence)$"{a}; {b}")}.";
+    }
+
+    private static string Told(Verdict verdict) => verdict switch
+    {
+        Verdict.Sound => "sound",
+        Verdict.Tight => "tight",
+        Verdict.ProveFirst => "to be proved with water first",
+        Verdict.Fails => "failing",
+        Verdict.AskAProfessional => "something to ask a professional about",
+        _ => throw new ArgumentOutOfRangeException(nameof(verdict), verdict, "Unknown verdict."),
+    };
+}

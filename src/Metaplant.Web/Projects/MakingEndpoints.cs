@@ -1,0 +1,81 @@
+using System.Text;
+using Metaplant.Core.Building;
+using Metaplant.Core.Matching;
+using Metaplant.Core.Stock;
+using Metaplant.Core.Sums;
+using Metaplant.Data;
+using Metaplant.Web.Errors;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Metaplant.Web.Projects;
+
+/// <summary>A measure as it came out.</summary>
+/// <param name="Value">m; the planned one's own takes it out again.</param>
+public sealed record TapeInput(string? Of, Side? Side, double? Value, int? Version);
+
+/// <summary>How a project ends, and why.</summary>
+public sealed record EndInput(ProjectState? How, string? Why, int? Version);
+
+/// <summary>What the heap as it is now would do better than what a project was kept with. Nothing is changed by asking.</summary>
+/// <param name="Saves">In the garden's money; 0 where it only holds better.</param>
+/// <param name="Worst">The worst verdict it would then have.</param>
+/// <param name="Instead">Things it would take that it does not take now.</param>
+public sealed record BetterDto(double Saves, Verdict Worst, IReadOnlyList<string> Instead);
+
+/// <summary>A project while it is made.</summary>
+internal static class MakingEndpoints
+{
+    private const double WorthSaying = .5;
+
+    public static void MapMaking(this IEndpointRouteBuilder api)
+    {
+        api.MapPost("/projects/{id:int}/measures", Measure).InTurn().WithName("measureProject");
+        api.MapPost("/projects/{id:int}/end", End).InTurn().WithName("endProject");
+        api.MapGet("/projects/{id:int}/better", Better).WithName("betterForProject");
+        api.MapGet("/projects/{id:int}/last-picture.svg", LastPicture).WithName("lastPicture");
+    }
+
+    private static async Task<Results<Ok<ProjectDto>, ValidationProblem, ProblemHttpResult>> Measure(int id, TapeInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (await garden.Projects.FindAsync([id], cancel) is not { } row) return Problems.NotHere("There is no such project.");
+        if (row.Version != input.Version) return Problems.Changed();
+        if (input.Value is not { } value) return Problems.Refuse("value", "How long is it?");
+        var read = await ProjectEndpoints.Reading.OfAsync(garden, row, cancel);
+        if (read is not { Plan: { } plan, Drawn.Value: { } drawn }) return Problems.Refuse(read.Drawn.Problems);
+        var made = await garden.MeasureAsync(row, drawn, plan, read.Done, new(input.Of ?? "", input.Side, value), read.Brief.Value!, read.Heap, cancel);
+        if (!made.Ok) return Problems.Refuse(made.Problems);
+        await garden.SaveAsync($"Measured {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.Ok(await ProjectEndpoints.Show(garden, row, cancel));
+    }
+
+    private static async Task<Results<Ok<ProjectDto>, ValidationProblem, ProblemHttpResult>> End(int id, EndInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (await garden.Projects.FindAsync([id], cancel) is not { } row) return Problems.NotHere("There is no such project.");
+        if (row.Version != input.Version) return Problems.Changed();
+        if (Making.Read(row.Making).Ended) return Problems.Refuse("how", "It has ended already.");
+        var read = await ProjectEndpoints.Reading.OfAsync(garden, row, cancel);
+        if (await garden.EndAsync(row, input.How ?? ProjectState.Drawn, input.Why?.Trim() ?? "", read.Drawn.Value, read.Plan, read.Heap, cancel) is { } problem) return Problems.Refuse(problem.Field, problem.Sentence);
+        await garden.SaveAsync($"{(input.How == ProjectState.TakenDown ? "Took down" : "Gave up")} {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.Ok(await ProjectEndpoints.Show(garden, row, cancel));
+    }
+
+    /// <summary>Better stock than it was kept with, while nothing of it is cut; no content where there is none.</summary>
+    private static async Task<Results<Ok<BetterDto>, NoContent, ProblemHttpResult>> Better(int id, GardenContext garden, CancellationToken cancel)
+    {
+        if (await garden.Projects.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id, cancel) is not { } row) return Problems.NotHere("There is no such project.");
+        if (Making.Read(row.Making) is { Ended: true } or { Gone.Count: > 0 } || row.Cast is null) return TypedResults.NoContent();
+        var read = await ProjectEndpoints.Reading.OfAsync(garden, row, cancel);
+        if (read.Drawn.Value is not { CastAnew: null, Board.Fit: var kept }) return TypedResults.NoContent();
+        var room = Stockroom.Of(read.Heap);
+        if (Draft.Of(kept.Design, kept.Set, room, Core.Casting.Effort.Proven) is not { Ok: true, Value: var draft }) return TypedResults.NoContent();
+        var now = Fit.Of(draft, room);
+        var saves = kept.Cast.Cost - now.Cast.Cost;
+        if (!now.Good || now.Assessment.Worst > kept.Assessment.Worst || (saves < WorthSaying && now.Assessment.Worst == kept.Assessment.Worst)) return TypedResults.NoContent();
+        var had = kept.Cast.Takes.Select(t => t.ThingId).ToHashSet();
+        return TypedResults.Ok(new BetterDto(Math.Max(0, saves), now.Assessment.Worst, [.. now.Cast.Takes.Select(t => t.ThingId).Where(t => !had.Contains(t)).Distinct().Select(t => read.Heap.Find(t)!.Thing.Name)]));
+    }
+
+    private static async Task<Results<ContentHttpResult, ProblemHttpResult>> LastPicture(int id, GardenContext garden, CancellationToken cancel)
+        => await garden.Projects.AsNoTracking().Where(p => p.Id == id).Select(p => p.Picture).FirstOrDefaultAsync(cancel) is { } svg ? TypedResults.Content(svg, "image/svg+xml", Encoding.UTF8) : Problems.NotHere("There is no picture of it.");
+}

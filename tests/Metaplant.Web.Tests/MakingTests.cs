@@ -1,0 +1,210 @@
+using System.Net;
+using System.Text.Json.Nodes;
+
+namespace Metaplant.Web.Tests;
+
+/// <summary>A project while the saw runs: the heap follows the cuts, the plan follows the tape, and one undo takes each back.</summary>
+public sealed class MakingTests : IAsyncLifetime
+{
+    private readonly GardenServer server = new(demo: true);
+
+    public ValueTask InitializeAsync() => ValueTask.CompletedTask;
+
+    public ValueTask DisposeAsync() => server.DisposeAsync();
+
+    [Fact]
+    public async Task Cutting_takes_boards_off_the_heap_and_lays_their_offcuts_there_and_undone_all_is_as_it_was()
+    {
+        var project = await Upright();
+        var before = await Things();
+        await Tick(project, "boards");
+        await Tick(project, "rails");
+        await Tick(project, "coping");
+        var after = await Things();
+        var offcuts = after.Where(t => t["parentId"] is not null && !before.Any(b => (int)b["id"]! == (int)t["id"]!)).ToList();
+        offcuts.ShouldNotBeEmpty();
+        offcuts.ShouldAllBe(o => (int)o["free"]! == (int)o["count"]!);
+        // Whatever was sawn into is no longer there to be counted; what is free is as free as before.
+        foreach (var id in (await Board(project))["fit"]!["takes"]!.AsArray().Select(t => (int)t!["thingId"]!))
+        {
+            var now = after.FirstOrDefault(t => (int)t["id"]! == id);
+            (now is null ? 0 : (int)now["free"]!).ShouldBe((int)before.First(t => (int)t["id"]! == id)["free"]!);
+        }
+
+        after.Sum(t => (int)t["count"]!).ShouldBeLessThan(before.Sum(t => (int)t["count"]!) + offcuts.Sum(o => (int)o["count"]!));
+        for (var i = 0; i < 3; i++) await Undo();
+        Told(await Things()).ShouldBe(Told(before));
+    }
+
+    [Fact]
+    public async Task A_panel_twelve_millimetres_over_takes_coping_liner_and_litres_with_it_and_one_sentence_says_so_also_after_a_restart()
+    {
+        var project = await Upright();
+        await Tick(project, "boards");
+        var before = await Open(project);
+        var planned = before["tapes"]!.AsArray().First(t => (string)t!["of"]! == "length")!;
+        var measured = await Measure(project, "length", (double)planned["planned"]! + .012);
+        var told = (string)measured["told"]!;
+        told.ShouldContain("coping");
+        told.ShouldContain("liner");
+        told.ShouldContain("soil");
+        ((double)measured["board"]!["fit"]!["grow"]!["litres"]!["value"]!).ShouldBeGreaterThan((double)before["board"]!["fit"]!["grow"]!["litres"]!["value"]!);
+        await server.RestartAsync();
+        var again = await Open(project);
+        ((string)again["told"]!).ShouldBe(told);
+        again["castAnew"].ShouldBeNull();
+        Cuts(again).ShouldBe(Cuts(measured));
+        await Undo();
+        (await Open(project))["told"].ShouldBeNull();
+        Cuts(await Open(project)).ShouldBe(Cuts(before));
+    }
+
+    [Fact]
+    public async Task A_measure_put_back_to_the_planned_one_leaves_no_trace()
+    {
+        var project = await Upright();
+        var before = await Open(project);
+        var planned = (double)before["tapes"]!.AsArray().First(t => (string)t!["of"]! == "length")!["planned"]!;
+        await Measure(project, "length", planned + .012);
+        var back = await Measure(project, "length", planned);
+        back["told"].ShouldBeNull();
+        back["tapes"]!.AsArray().ShouldAllBe(t => t!["value"] == null);
+        Cuts(back).ShouldBe(Cuts(before));
+    }
+
+    [Fact]
+    public async Task A_slip_of_the_pen_is_refused_at_the_field_and_nothing_is_kept_of_it()
+    {
+        var project = await Upright();
+        var before = await Open(project);
+        var (status, body) = await server.PostAsync($"/api/projects/{project}/measures", new { of = "length", value = 9.9, version = (int)before["version"]! });
+        status.ShouldBe(HttpStatusCode.BadRequest);
+        body!["errors"]!["value"]!.ToString().ShouldContain("tape");
+        (await server.PostAsync($"/api/projects/{project}/measures", new { of = "length", value = .91, version = 99 })).Status.ShouldBe(HttpStatusCode.Conflict);
+        (await Open(project)).ToJsonString().ShouldBe(before.ToJsonString());
+    }
+
+    [Fact]
+    public async Task An_offcut_that_another_project_took_keeps_the_tick_it_came_from()
+    {
+        var project = await Upright();
+        foreach (var step in (string[])["boards", "rails", "coping"]) await Tick(project, step);
+        var offcut = (await Things()).Last(t => t["parentId"] is not null);
+        var body = new { name = "Sawn shorter", kind = (string)offcut["kind"]!, count = (int)offcut["count"]!, substance = (string)offcut["substance"]!, measures = new { length = .31, width = (double)offcut["measures"]!["width"]!, thickness = (double)offcut["measures"]!["thickness"]! }, version = (int)offcut["version"]! };
+        (await server.PutAsync($"/api/things/{offcut["id"]}", body)).Status.ShouldBe(HttpStatusCode.OK);
+        var (status, refused) = await server.PostAsync($"/api/projects/{project}/ticks", new { step = "coping", done = false });
+        // The one whose last cut gave it is refused; the tick stays.
+        if (status != HttpStatusCode.BadRequest) (status, refused) = await server.PostAsync($"/api/projects/{project}/ticks", new { step = "rails", done = false });
+        if (status != HttpStatusCode.BadRequest) (status, refused) = await server.PostAsync($"/api/projects/{project}/ticks", new { step = "boards", done = false });
+        status.ShouldBe(HttpStatusCode.BadRequest);
+        refused!.ToJsonString().ShouldContain("Sawn shorter");
+    }
+
+    [Fact]
+    public async Task What_is_cut_is_neither_dropped_nor_drawn_otherwise_and_taken_down_its_pieces_lie_there()
+    {
+        var project = await Upright();
+        await Tick(project, "boards");
+        var open = await Open(project);
+        (await server.PostAsync($"/api/projects/{project}/drop", new { version = (int)open["version"]! })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        var fit = open["board"]!["fit"]!;
+        var settings = fit["settings"]!.DeepClone();
+        var board = new { design = "upright-bed", source = (string)fit["source"]!, settings, brief = open["board"]!["brief"]!.DeepClone() };
+        var renamed = await server.PutAsync($"/api/projects/{project}", new { name = "Herring bed by the gate", board, version = (int)open["version"]! });
+        renamed.Status.ShouldBe(HttpStatusCode.OK, renamed.Body?.ToJsonString());
+        settings["length"] = (double)settings["length"]! - .3;
+        (await server.PutAsync($"/api/projects/{project}", new { name = "Other", board, version = (int)renamed.Body!["version"]! })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        (await server.PostAsync($"/api/projects/{project}/end", new { how = "TakenDown", why = new string('x', 300), version = (int)renamed.Body!["version"]! })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        var (status, ended) = await server.PostAsync($"/api/projects/{project}/end", new { how = "TakenDown", why = "The wall was sold.", version = (int)renamed.Body!["version"]! });
+        status.ShouldBe(HttpStatusCode.OK, ended?.ToJsonString());
+        ((string)ended!["state"]!).ShouldBe("TakenDown");
+        ((string)ended["why"]!).ShouldBe("The wall was sold.");
+        (await Things()).Where(t => ((string)t["name"]!).EndsWith(", piece", StringComparison.Ordinal)).ShouldNotBeEmpty();
+        (await server.Http.GetStringAsync($"/api/projects/{project}/last-picture.svg", TestContext.Current.CancellationToken)).ShouldStartWith("<svg");
+        (await Things()).ShouldAllBe(t => t["spokenFor"]!.AsArray().All(s => (int)s!["projectId"]! != project));
+        await Undo();
+        ((string)(await Open(project))["state"]!).ShouldBe("BeingBuilt");
+    }
+
+    [Fact]
+    public async Task Minutes_are_kept_with_their_step_and_the_state_follows_the_ticks()
+    {
+        var project = await Upright();
+        ((string)(await Open(project))["state"]!).ShouldBe("Drawn");
+        (await server.PostAsync($"/api/projects/{project}/ticks", new { step = "ground", done = true, minutes = 42 })).Status.ShouldBe(HttpStatusCode.NoContent);
+        (await server.PostAsync($"/api/projects/{project}/ticks", new { step = "ground", done = true, minutes = -1 })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        var open = await Open(project);
+        ((string)open["state"]!).ShouldBe("BeingBuilt");
+        ((double)open["plan"]!["steps"]!.AsArray().First(s => (string)s!["id"]! == "ground")!["took"]!).ShouldBe(42);
+        foreach (var step in open["plan"]!["steps"]!.AsArray()) await Tick(project, (string)step!["id"]!);
+        ((string)(await Open(project))["state"]!).ShouldBe("Built");
+    }
+
+    [Fact]
+    public async Task A_garden_that_is_being_built_goes_out_and_in_as_a_document_with_all_of_it()
+    {
+        var project = await Upright();
+        await Tick(project, "boards");
+        var planned = (double)(await Open(project))["tapes"]!.AsArray().First(t => (string)t!["of"]! == "length")!["planned"]!;
+        await Measure(project, "length", planned + .012);
+        var before = (await Open(project)).AsObject();
+        var document = await server.Http.GetByteArrayAsync("/api/garden/document", TestContext.Current.CancellationToken);
+        using var content = new ByteArrayContent(document);
+        content.Headers.ContentType = new("application/octet-stream");
+        using var response = await server.Http.PostAsync("/api/garden/in", content, TestContext.Current.CancellationToken);
+        response.StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        var after = (await Open(project)).AsObject();
+        foreach (var part in (string[])["state", "told", "tapes", "plan", "castAnew"]) (after[part]?.ToJsonString()).ShouldBe(before[part]?.ToJsonString(), part);
+    }
+
+    [Fact]
+    public async Task Better_stock_is_offered_and_taken_only_when_asked_for()
+    {
+        var project = await Upright();
+        var kept = await Open(project);
+        ((double)kept["plan"]!["cost"]!).ShouldBeGreaterThan(10);
+        (await server.Http.GetAsync($"/api/projects/{project}/better", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        var found = new { name = "Battens off the quay", kind = "post", count = 12, substance = "Softwood", measures = new { length = 3.0, width = .06, thickness = .045 }, findings = (string[])["looked-over"] };
+        (await server.PostAsync("/api/things", found)).Status.ShouldBe(HttpStatusCode.Created);
+        (await Open(project))["plan"]!.ToJsonString().ShouldBe(kept["plan"]!.ToJsonString());
+        var better = await server.GetAsync($"/api/projects/{project}/better");
+        ((double)better["saves"]!).ShouldBeGreaterThan(1);
+        better["instead"]!.AsArray().Select(n => (string)n!).ShouldContain("Battens off the quay");
+        var board = new { design = "upright-bed", source = (string)kept["board"]!["fit"]!["source"]!, settings = kept["board"]!["fit"]!["settings"]!.DeepClone(), brief = kept["board"]!["brief"]!.DeepClone() };
+        var (status, taken) = await server.PutAsync($"/api/projects/{project}", new { name = "Herring bed", board, version = (int)kept["version"]! });
+        status.ShouldBe(HttpStatusCode.OK, taken?.ToJsonString());
+        ((double)taken!["plan"]!["cost"]!).ShouldBeLessThan((double)kept["plan"]!["cost"]! - 1);
+    }
+
+    private static string Cuts(JsonNode project) => project["plan"]!["cuts"]!.ToJsonString();
+
+    private static IEnumerable<string> Told(IEnumerable<JsonNode> things) => things.Select(t => $"{t["number"]} {t["name"]} {t["count"]} {t["free"]}");
+
+    private async Task<int> Upright()
+    {
+        var (status, body) = await server.PostAsync("/api/projects", new { name = "Herring bed", board = new { design = "upright-bed", source = "24", settings = new { length = .9, width = .9, height = .3, coping = 1 } } });
+        status.ShouldBe(HttpStatusCode.Created, body?.ToJsonString());
+        return (int)body!["id"]!;
+    }
+
+    private async Task<List<JsonNode>> Things() => [.. (await server.GetAsync("/api/things")).AsArray().Select(t => t!)];
+
+    private Task<JsonNode> Open(int project) => server.GetAsync($"/api/projects/{project}");
+
+    private async Task<JsonNode> Board(int project) => (await Open(project))["board"]!;
+
+    private async Task Tick(int project, string step)
+    {
+        var (status, body) = await server.PostAsync($"/api/projects/{project}/ticks", new { step, done = true });
+        status.ShouldBe(HttpStatusCode.NoContent, $"{step}: {body?.ToJsonString()}");
+    }
+
+    private async Task<JsonNode> Measure(int project, string of, double value)
+    {
+        var (status, body) = await server.PostAsync($"/api/projects/{project}/measures", new { of, value, version = (int)(await Open(project))["version"]! });
+        status.ShouldBe(HttpStatusCode.OK, body?.ToJsonString());
+        return body!;
+    }
+
+    private async Task Undo() => (await server.PostAsync("/api/undo", new { })).Status.ShouldBe(HttpStatusCode.OK);
+}

@@ -1,0 +1,101 @@
+<script lang="ts">
+  import type { Schemas } from '../../lib/api/client';
+  import MeasureField from '../../lib/controls/MeasureField.svelte';
+  import { garden } from '../../lib/garden.svelte';
+  import { say } from '../../lib/units/units';
+  import { MakingState } from './making.svelte';
+
+  interface Props {
+    tapes: Schemas['TapeDto'][];
+    /** What the measures changed, in a sentence. */
+    told: string | null;
+    wrong: Record<string, string>;
+    onmeasure: (tape: Schemas['TapeDto'], value: number) => void;
+  }
+
+  const { tapes, told, wrong, onmeasure }: Props = $props();
+  const measured = $derived(tapes.filter((t) => t.value !== null).length);
+  let unread = $state<Record<string, string>>({});
+  const sides = { Width: ', width', Thickness: ', thickness' } as const;
+</script>
+
+<section aria-label="As it came out">
+  <h2>As it came out</h2>
+  {#if told}<p class="told" role="status">{told}</p>{/if}
+  <details open={measured > 0}>
+    <summary
+      >{measured > 0 ? `${measured} measured` : 'Measure what was made'}
+      <span class="soft small">what is still to cut, the liner, the soil and the checks follow</span></summary
+    >
+    <div class="tapes">
+      {#each tapes as tape (MakingState.keyOf(tape))}
+        {@const key = MakingState.keyOf(tape)}
+        <div class="tape" data-measured={tape.value !== null ? 'true' : undefined}>
+          <MeasureField
+            name="{tape.name}{tape.side ? sides[tape.side] : ''}"
+            hint="planned {say(tape.planned, 'Metre', garden.system)}"
+            unit="Metre"
+            value={tape.value ?? tape.planned}
+            error={unread[key] || wrong[key]}
+            onvalue={(v) => {
+              unread[key] = '';
+              onmeasure(tape, v);
+            }}
+            onerror={(s) => (unread[key] = s)}
+          />
+          {#if tape.value !== null}<button
+              type="button"
+              class="btn-plain rounded-sm px-3"
+              onclick={() => onmeasure(tape, tape.planned)}>As planned</button
+            >{/if}
+        </div>
+      {/each}
+    </div>
+  </details>
+</section>
+
+<style>
+  h2 {
+    margin: 12px 0 5px;
+  }
+
+  .told {
+    border-left: 5px solid var(--accent);
+    padding: 4px 10px;
+    font-weight: 600;
+  }
+
+  summary {
+    cursor: pointer;
+    min-height: var(--target);
+    padding: 8px 0;
+    font-weight: 600;
+  }
+
+  summary span {
+    font-weight: 400;
+  }
+
+  .tapes {
+    display: grid;
+    gap: 8px;
+  }
+
+  .tape {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 8px;
+    align-items: center;
+  }
+
+  .tape[data-measured] {
+    border-left: 5px solid var(--accent);
+    padding-left: 8px;
+  }
+
+  @media print {
+    details:not([open]) {
+      display: none;
+    }
+  }
+</style>

@@ -1,0 +1,61 @@
+<script lang="ts">
+  interface Props {
+    /** It holds soil: that is to be taken out first. */
+    filled: boolean;
+    onempty: () => void;
+    onend: (how: 'TakenDown' | 'GivenUp', why: string) => void;
+  }
+
+  const { filled, onempty, onend }: Props = $props();
+  let why = $state('');
+</script>
+
+<section class="no-print" aria-label="Its end">
+  <h2>Its end</h2>
+  <details>
+    <summary>Take it down, or give it up</summary>
+    {#if filled}
+      <p>It holds soil. Empty it first, so that the soil goes back to the heap as what it is now.</p>
+      <button type="button" class="btn-plain rounded-sm px-4" onclick={onempty}>Empty it</button>
+    {:else}
+      <p class="small soft">
+        What it speaks for is free again; what was sawn comes back as the pieces it is now. The project stays here with
+        its reason.
+      </p>
+      <label
+        >Why <input class="field" maxlength="200" bind:value={why} placeholder="rotted through, moved house…" /></label
+      >
+      <div class="actions">
+        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => onend('TakenDown', why)}
+          >Taken down</button
+        >
+        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => onend('GivenUp', why)}>Given up</button>
+      </div>
+    {/if}
+  </details>
+</section>
+
+<style>
+  h2 {
+    margin: 12px 0 5px;
+  }
+
+  summary {
+    cursor: pointer;
+    min-height: var(--target);
+    padding: 8px 0;
+    font-weight: 600;
+  }
+
+  label {
+    display: grid;
+    gap: 2px;
+  }
+
+  .actions {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    padding-top: 8px;
+  }
+</style>
