@@ -38,14 +38,14 @@ public static class AsBuilt
         =>
         [
             .. planned.Design.Settings(planned.Lead).Where(s => s is { Unit: Unit.Metre, LeastThatHolds: false } && planned.Set[s.Id] > 0).Select(s => new Tapeable(s.Id, null, s.Name, planned.Set[s.Id])),
-            .. planned.Cast.Asked.Where(n => n is PiecesNeeded or PanelsNeeded or SticksNeeded && planned.Cast[n.Id].Count > 0).SelectMany(n => Sides(planned.Cast, n)),
+            .. planned.Cast.Asked.Where(n => n is PiecesNeeded or PanelsNeeded or SticksNeeded && planned.Cast[n.Id].Count > 0).SelectMany(n => Sides(planned.Cast, n, planned.Blueprint.NameOf(n))),
         ];
 
-    private static IEnumerable<Tapeable> Sides(Cast cast, Need need)
+    private static IEnumerable<Tapeable> Sides(Cast cast, Need need, string name)
     {
         var least = cast.Weakest(need.Id);
-        if (need is PiecesNeeded && least.Wide > 0) yield return new(need.Id, Side.Width, need.Name, least.Wide);
-        if (least.Thin > 0) yield return new(need.Id, Side.Thickness, need.Name, least.Thin);
+        if (need is PiecesNeeded && least.Wide > 0) yield return new(need.Id, Side.Width, name, least.Wide);
+        if (least.Thin > 0) yield return new(need.Id, Side.Thickness, name, least.Thin);
     }
 
     /// <summary>The fit as it really comes out, or which measure cannot be. With nothing measured, the fit itself.</summary>

@@ -33,8 +33,9 @@ public sealed record Tally(double Soil, double Liner, double Cost, int Holes, Ve
         foreach (var need in now.Cast.Asked.OfType<PiecesNeeded>())
         {
             if (!was.Cut.TryGetValue(need.Id, out var before) || Math.Abs(before - need.Length) < SameLength) continue;
-            told.Add(!cut.Contains(need.Id) ? (Sentence)$"{need.Name.ToLowerInvariant()} {Amount.Length(need.Length)} long, not {Amount.Length(before)}"
-                : before < need.Length ? (Sentence)$"{need.Name.ToLowerInvariant()}, cut already, {Amount.Length(need.Length - before)} too short" : (Sentence)$"{need.Name.ToLowerInvariant()}, cut already, {Amount.Length(before - need.Length)} too long");
+            var name = now.Blueprint.NameOf(need).ToLowerInvariant();
+            told.Add(!cut.Contains(need.Id) ? (Sentence)$"{name} {Amount.Length(need.Length)} long, not {Amount.Length(before)}"
+                : before < need.Length ? (Sentence)$"{name}, cut already, {Amount.Length(need.Length - before)} too short" : (Sentence)$"{name}, cut already, {Amount.Length(before - need.Length)} too long");
         }
 
         if (Math.Abs(tally.Liner - was.Liner) > .0005) told.Add($"liner {new Amount(tally.Liner, Unit.SquareMetre)}, not {new Amount(was.Liner, Unit.SquareMetre)}");

@@ -99,6 +99,9 @@ public sealed record Blueprint
     /// <summary>The farthest an arm must reach, m.</summary>
     public double Reach { get; init; }
 
+    /// <summary>What the part is called that a need is for; the need's own name where it is for none or several.</summary>
+    public string NameOf(Need need) => Parts.Where(p => p.Need == need.Id).Select(p => p.Name).Distinct().ToList() is [var only] ? only : need.Name;
+
     /// <summary>m³ of growing medium in place.</summary>
     public double Soil => Bays.Sum(b => b.Volume);
 

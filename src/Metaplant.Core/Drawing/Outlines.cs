@@ -27,7 +27,7 @@ public static class Outlines
             if (outline is null || outline.IsEmpty) continue;
             var line = outline is NetTopologySuite.Geometries.Polygon area ? area.ExteriorRing : outline;
             found.AddRange(Lines(OverlayNGRobust.Overlay(line, over, SpatialFunction.Difference)).Select(l => (l, shape.Part)));
-            if (outline is NetTopologySuite.Geometries.Polygon face) over = OverlayNGRobust.Overlay(over, face, SpatialFunction.Union);
+            if (outline is NetTopologySuite.Geometries.Polygon face) over = Areas(OverlayNGRobust.Overlay(over, face, SpatialFunction.Union));
         }
 
         found.Reverse();
@@ -40,6 +40,10 @@ public static class Outlines
         // A face seen almost edge-on is a sliver and has no outline of its own.
         return ring.IsValid && ring.Area > 1e-9 ? ring : Factory.CreatePolygon();
     }
+
+    /// <summary>Faces that meet in a mere line leave that line over, which covers nothing.</summary>
+    private static NetTopologySuite.Geometries.Geometry Areas(NetTopologySuite.Geometries.Geometry geometry)
+        => geometry is NetTopologySuite.Geometries.Polygon or MultiPolygon ? geometry : Factory.CreateMultiPolygon([.. Enumerable.Range(0, geometry.NumGeometries).Select(geometry.GetGeometryN).OfType<NetTopologySuite.Geometries.Polygon>()]);
 
     private static IEnumerable<IReadOnlyList<Point>> Lines(NetTopologySuite.Geometries.Geometry geometry)
     {

@@ -270,4 +270,24 @@ public class InvariantTests
         if (Math.Abs(toward) < 1e-9 * normal.Length) return double.NaN;
         return (normal.Dot(face.Corners[0]) - normal.Dot(camera.Right) * at.X - normal.Dot(camera.Up) * at.Y) / toward;
     }
+
+    /// <summary>A cone seen from the side once threw: faces that meet in a line leave that line over.</summary>
+    [Fact]
+    public void Every_picture_of_every_design_goes_out_as_dxf_with_all_its_lines_inside_what_is_drawn()
+    {
+        foreach (var made in All.Value.Where(m => m.Which.StartsWith("yard", StringComparison.Ordinal)).GroupBy(m => m.Draft.Design.Id).SelectMany(g => g.DistinctBy(m => m.Draft.Set.Lead.Key).Take(2)))
+        {
+            var scene = made.Draft.Blueprint.Scene();
+            foreach (var camera in (Camera[])[Camera.Front, Camera.Side, Camera.Plan, Camera.Corner(0), Camera.Corner(2)])
+            {
+                var view = Pictures.Draw(scene, camera);
+                DxfWriter.Write(view).ShouldEndWith("0\nEOF\n", customMessage: made.Which);
+                var points = view.Shapes.SelectMany(x => x switch { Polygon p => p.Points, Polyline l => l.Points, _ => [] }).ToList();
+                double x0 = points.Min(p => p.X), x1 = points.Max(p => p.X), y0 = points.Min(p => p.Y), y1 = points.Max(p => p.Y);
+                var lines = Outlines.Visible(view);
+                lines.ShouldNotBeEmpty(made.Which);
+                lines.SelectMany(l => l.Line).ShouldAllBe(p => p.X > x0 - 1e-5 && p.X < x1 + 1e-5 && p.Y > y0 - 1e-5 && p.Y < y1 + 1e-5, made.Which);
+            }
+        }
+    }
 }

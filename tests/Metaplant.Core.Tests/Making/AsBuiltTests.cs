@@ -53,7 +53,7 @@ public class AsBuiltTests
         HashSet<string> cut = ["boards", "rails-long", "rails-end", "blocks"];
         var made = AsBuilt.Apply(planned, [new("length", null, planned.Set["length"] + .012)], cut, room).OrThrow();
         made.Cast["rails-long"].ShouldBe(planned.Cast["rails-long"]);
-        Tally.Changed(Tally.Of(planned), made, cut)!.ToString().ShouldContain("rails, cut already, 12 mm too short");
+        Tally.Changed(Tally.Of(planned), made, cut)!.ToString().ShouldContain("rail of a long wall, cut already, 12 mm too short");
     }
 
     [Fact]

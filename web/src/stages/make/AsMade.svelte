@@ -78,14 +78,14 @@
 
   .tapes {
     display: grid;
-    gap: 8px;
+    grid-template-columns: repeat(auto-fill, minmax(min(250px, 100%), 1fr));
+    gap: 8px 26px;
   }
 
   .tape {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 8px;
-    align-items: center;
+    gap: 4px;
+    align-content: start;
   }
 
   .tape[data-measured] {

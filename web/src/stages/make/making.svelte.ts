@@ -55,6 +55,8 @@ export class MakingState {
         }),
       `${tape.name} measured`,
     );
+    // Told where it was typed, and nowhere twice.
+    this.wrong = '';
     this.wrongTape = trouble ? { ...this.wrongTape, [key]: trouble.whole } : { ...this.wrongTape, [key]: '' };
   }
 
