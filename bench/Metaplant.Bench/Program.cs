@@ -24,7 +24,11 @@ try
     foreach (var (design, lead) in Boards(demo, brief))
     {
         var settings = Matcher.BestSettings(design, lead, demo, brief, Aim.MostSoil)!;
-        table.Add($"draw {design.Name.ToLowerInvariant()}: draft, assess, sliders", "10 ms", Measure.Percentiles(200, () => DrawingBoard.Open(design, lead, settings, brief, demo)));
+        table.Add($"draw {design.Name.ToLowerInvariant()}: draft, assess, sliders", "10 ms", Measure.Percentiles(200, () =>
+        {
+            var board = DrawingBoard.Open(design, lead, settings, brief, demo).OrThrow();
+            if (board.Views.Count == 0 || board.Sliders.Count == 0) throw new InvalidOperationException("Nothing was drawn.");
+        }));
     }
 
     var stockroom = Metaplant.Core.Stock.Stockroom.Of(demo);

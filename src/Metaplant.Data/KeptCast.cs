@@ -14,7 +14,7 @@ namespace Metaplant.Data;
 /// <param name="Measured">What each thing it takes was measured to be then; null where it was kept before that was.</param>
 public sealed record KeptCast(
     IReadOnlyList<KeptPiece> Pieces, IReadOnlyList<KeptPanel> Panels, IReadOnlyList<KeptCourse> Courses, IReadOnlyList<Take> Takes, IReadOnlyList<KeptPurchase> Buys, IReadOnlyList<SectionCut> SectionCuts, IReadOnlyList<CutBar> Bars, IReadOnlyList<KeptApart> Apart, double TakingApart, bool Proven,
-    IReadOnlyList<KeptMeasures>? Measured = null)
+    IReadOnlyList<KeptMeasures>? Measured = null, double TakingApartToSaw = 0)
 {
     private static readonly JsonSerializerOptions Json = new() { RespectNullableAnnotations = true, RespectRequiredConstructorParameters = true };
 
@@ -30,7 +30,7 @@ public sealed record KeptCast(
             [.. cast.Panels.SelectMany(p => p.Value.Select(x => new KeptPanel(p.Key, x.Width, [.. x.Boards.Select(b => places[b])], x.Ripped?.Index, x.Ripped?.To)))],
             [.. cast.Courses.SelectMany(c => c.Value.Select(x => new KeptCourse(c.Key, x.Height, x.Thickness, [.. x.Pieces.Select(b => places[b])])))],
             cast.Takes, [.. cast.Buys.Select(b => new KeptPurchase(b.NeedId, b.Amount, b.Row?.Id, b.Packs))], cast.SectionCuts, cast.Cuts.Bars, [.. cast.TakenApart.Select(a => new KeptApart(a.Thing.Thing.Id, a.Way.Id, a.Units))], cast.TakingApart, cast.Proven,
-            [.. cast.Takes.Select(t => t.ThingId).Distinct().Select(heap.Find).OfType<HeapThing>().Select(t => KeptMeasures.Of(t.Thing))]);
+            [.. cast.Takes.Select(t => t.ThingId).Distinct().Select(heap.Find).OfType<HeapThing>().Select(t => KeptMeasures.Of(t.Thing))], cast.TakingApartToSaw);
     }
 
     internal static string Write(KeptCast kept) => JsonSerializer.Serialize(kept);
@@ -118,6 +118,7 @@ public sealed record KeptCast(
             Courses = Courses.GroupBy(c => c.Need).ToDictionary(g => g.Key, IReadOnlyList<Course> (g) => [.. g.Select(c => new Course(c.Height, c.Thickness, [.. c.Pieces.Select(i => pieces[c.Need][i])]))], StringComparer.Ordinal),
             SectionCuts = SectionCuts,
             TakingApart = TakingApart,
+            TakingApartToSaw = TakingApartToSaw,
             Asked = asked,
             TakenApart = [.. Apart.Select(a => (Thing: heap.Find(a.ThingId)!, a)).SelectMany(x => x.Thing.Thing.Kind.BreakDown(x.Thing.Thing).Where(w => w.Id == x.a.Way).Select(w => (x.Thing, w, x.a.Units)))],
         };

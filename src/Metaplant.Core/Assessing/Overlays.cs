@@ -16,13 +16,13 @@ public static class Overlays
     {
         var closed = blueprint.Foot is ClosedFloor;
         // The plan of a closed vessel shows its foot with the holes, so that they are not hidden by the soil.
-        View plan = Pictures.Draw(closed ? scene with { Solids = [.. scene.Solids.Where(s => s.Part != Parts.Soil)] } : scene, Camera.Plan), section = Pictures.Section(scene);
-        return
+        Func<View>[] views =
         [
-            Pictures.Draw(scene, Camera.Front),
-            plan with { Shapes = [.. plan.Shapes, .. OnPlan(blueprint, assessment, closed)] },
-            section with { Shapes = [.. section.Shapes, .. OnSection(blueprint, scene, assessment, brief)] },
+            () => Pictures.Draw(scene, Camera.Front),
+            () => Pictures.Draw(closed ? scene with { Solids = [.. scene.Solids.Where(s => s.Part != Parts.Soil)] } : scene, Camera.Plan) is var plan ? plan with { Shapes = [.. plan.Shapes, .. OnPlan(blueprint, assessment, closed)] } : plan,
+            () => Pictures.Section(scene) is var section ? section with { Shapes = [.. section.Shapes, .. OnSection(blueprint, scene, assessment, brief)] } : section,
         ];
+        return [.. views.AsParallel().AsOrdered().Select(v => v())];
     }
 
     private static IEnumerable<Shape> OnPlan(Blueprint blueprint, Assessment assessment, bool closed)

@@ -115,12 +115,18 @@ public static class AsBuilt
         var inUse = left.Select(b => (b.Bar.ThingId, b.Bar.Piece)).ToHashSet();
         var sawn = planned.Cuts.Bars.Select(b => (b.Bar.ThingId, b.Bar.Piece)).ToHashSet();
         var pieces = stays.Where(n => planned.Pieces.ContainsKey(n.Id)).ToDictionary(n => n.Id, IReadOnlyList<Piece> (n) => [.. planned[n.Id].Select(p => lengths.TryGetValue(n.Id, out var l) ? p with { Length = l } : p)], StringComparer.Ordinal);
+        List<Take> takes = [.. planned.Takes.Where(t => sawn.Contains((t.ThingId, t.Taken.Unit)) ? inUse.Contains((t.ThingId, t.Taken.Unit)) : ids.Contains(t.NeedId))];
+        var apart = planned.TakenApart.Select(a => (a.Thing, a.Way, Units: takes.Where(t => t.ThingId == a.Thing.Thing.Id && t.WayId == a.Way.Id).Select(t => t.Taken.Unit).Distinct().Count())).Where(a => a.Units > 0).ToList();
+        var released = planned.TakenApart.Sum(a => a.Way.Minutes * a.Units) - apart.Sum(a => a.Way.Minutes * a.Units);
         return planned with
         {
+            TakenApart = apart,
+            TakingApart = Math.Max(0, planned.TakingApart - released),
+            TakingApartToSaw = Math.Max(0, planned.TakingApartToSaw - released),
             Pieces = pieces,
             Panels = planned.Panels.Where(p => ids.Contains(p.Key)).ToDictionary(p => p.Key, p => Stretched(p.Value, (PanelsNeeded)stays.First(n => n.Id == p.Key), pieces), StringComparer.Ordinal),
             Courses = planned.Courses.Where(c => ids.Contains(c.Key)).ToDictionary(StringComparer.Ordinal),
-            Takes = [.. planned.Takes.Where(t => sawn.Contains((t.ThingId, t.Taken.Unit)) ? inUse.Contains((t.ThingId, t.Taken.Unit)) : ids.Contains(t.NeedId))],
+            Takes = takes,
             Buys = [.. planned.Buys.Where(b => ids.Contains(b.NeedId))],
             Short = [.. planned.Short.Where(s => ids.Contains(s.Need.Id))],
             Cuts = new(left, planned.Cuts.Missing.Where(m => ids.Contains(m.Key)).ToDictionary()),

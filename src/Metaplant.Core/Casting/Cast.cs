@@ -103,6 +103,9 @@ public sealed record Cast(
     /// <summary>Working minutes of getting at the stock by taking things apart, before the salvage factor.</summary>
     public double TakingApart { get; init; }
 
+    /// <summary>Of <see cref="TakingApart"/>, what is for sawn wood.</summary>
+    public double TakingApartToSaw { get; init; }
+
     public double Cost => Buys.Sum(b => b.Cost);
 
     /// <summary>What neither heap nor shop gives.</summary>
@@ -135,10 +138,11 @@ public sealed record Cast(
         Panels = Panels.Concat(more.Panels).ToDictionary(StringComparer.Ordinal),
         Courses = Courses.Concat(more.Courses).ToDictionary(StringComparer.Ordinal),
         SectionCuts = [.. SectionCuts, .. more.SectionCuts],
-        TakenApart = [.. TakenApart, .. more.TakenApart],
+        TakenApart = [.. TakenApart.Concat(more.TakenApart).GroupBy(a => (a.Thing.Thing.Id, a.Way.Id)).Select(g => (g.First().Thing, g.First().Way, g.Sum(a => a.Units)))],
         Proven = Proven && more.Proven,
         PassedOver = PassedOver.Concat(more.PassedOver).DistinctBy(p => p.Key).ToDictionary(StringComparer.Ordinal),
         TakingApart = TakingApart + more.TakingApart,
+        TakingApartToSaw = TakingApartToSaw + more.TakingApartToSaw,
         Asked = [.. Asked, .. more.Asked],
     };
 }

@@ -24,7 +24,7 @@ public enum Effort
 public sealed partial class Caster
 {
     private const int MissingNodes = 400;
-    private const int ProvenNodes = 20_000;
+    private const int ProvenNodes = 10_000;
 
     private readonly Lead? lead;
     private readonly Stockroom room;
@@ -60,6 +60,35 @@ public sealed partial class Caster
     /// <summary>The same cast with more filled from what it leaves: screws and soil, which follow from what is made.</summary>
     public static Cast Add(Cast cast, IReadOnlyList<Need> needs, Stockroom room, Grown grown, Handbook handbook) => cast.And(new Caster(null, room, grown, handbook, Effort.Quick).Run(needs, cast));
 
+    /// <summary>By how much a lead is short of what is asked of it, whatever else there is: m of panel, or pieces; 0 where nothing can be told so cheaply. Above 0 a cast always lacks something.</summary>
+    public static double LeadLacks(IReadOnlyList<Need> needs, Lead lead) => needs.Sum(n => n switch
+    {
+        PanelsNeeded p => Math.Max(0, p.Amount - .001 * p.Widths.Count - lead.Lots.Sum(l => l.Wide * l.Of.Free * l.FromEach * BoardsFrom(l, p.Height))),
+        SectionsNeeded s => Math.Max(0, s.Count - lead.Lots.Sum(l => l.Of.Free * l.As<PalletMeasures>()!.Sections(s.Slats, l.Of.Thing.Faults).Count)),
+        _ => 0,
+    });
+
+    /// <summary>A cast with other loose stuff asked for: what only the lead fills and what is sawn stays, and the rest is taken anew from what these leave, as it would be were all cast again.</summary>
+    public static Cast Loose(Cast cast, IReadOnlyList<Need> needs, Lead lead, Stockroom room, Grown grown, Handbook handbook, Effort effort)
+    {
+        var firm = needs.Where(IsFirm).Select(n => n.Id).ToHashSet(StringComparer.Ordinal);
+        var kept = cast with
+        {
+            Pieces = cast.Pieces.Where(p => firm.Contains(p.Key)).ToDictionary(StringComparer.Ordinal),
+            Takes = [.. cast.Takes.Where(t => firm.Contains(t.NeedId))],
+            Buys = [.. cast.Buys.Where(b => firm.Contains(b.NeedId))],
+            Short = [.. cast.Short.Where(s => firm.Contains(s.Need.Id))],
+            PassedOver = cast.PassedOver.Where(p => firm.Contains(p.Key)).ToDictionary(StringComparer.Ordinal),
+            Asked = [.. needs.Where(IsFirm)],
+            TakenApart = [.. cast.TakenApart.Where(a => cast.Takes.Any(t => firm.Contains(t.NeedId) && t.ThingId == a.Thing.Thing.Id && t.WayId == a.Way.Id))],
+            TakingApart = cast.TakingApartToSaw,
+        };
+        return kept.And(new Caster(lead, room, grown, handbook, effort).Run([.. needs.Where(n => !IsFirm(n))], kept)) with { Asked = needs };
+    }
+
+    /// <summary>True of what is filled before all that is loose: by the lead alone, or sawn.</summary>
+    public static bool IsFirm(Need need) => need is WholeNeeded or PanelsNeeded or SectionsNeeded or SheetsNeeded or PiecesNeeded or CoursesNeeded or SticksNeeded { Alike: true };
+
     /// <summary>A cast that is being made of, with more asked for: what it has stays as it is, and the rest is found in what it leaves.</summary>
     public static Cast Recast(Cast kept, IReadOnlyList<Need> needs, Lead lead, Stockroom room, Grown grown, Handbook handbook) => kept.And(new Caster(lead, room, grown, handbook, Effort.Proven).Run(needs, kept));
 
@@ -75,6 +104,7 @@ public sealed partial class Caster
 
         foreach (var need in needs) TakeLead(need);
         var (plan, items) = CutAll(needs);
+        var toSaw = takingApart;
         foreach (var need in needs)
         {
             switch (need)
@@ -93,6 +123,7 @@ public sealed partial class Caster
             Courses = courses,
             SectionCuts = sectionCuts,
             TakingApart = takingApart,
+            TakingApartToSaw = toSaw,
             Asked = needs,
             TakenApart = takenApart,
         };

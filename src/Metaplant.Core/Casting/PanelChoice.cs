@@ -109,6 +109,8 @@ public static class PanelChoice
     {
         var counts = new int[boards.Count];
         var found = new List<PanelBoards>();
+        var rest = new double[boards.Count + 1];
+        for (var i = boards.Count - 1; i >= 0; i--) rest[i] = rest[i + 1] + left[i] * boards[i].Width;
         Next(0, 0);
         return found.OrderBy(p => Math.Round(p.Over, 6)).ThenBy(p => p.Counts.Sum()).Take(Tried);
 
@@ -116,12 +118,14 @@ public static class PanelChoice
         {
             if (at == boards.Count)
             {
-                if (sum >= width - 1e-9 && Finished(width, boards, [.. counts], leastStrip, leastEnd) is { } panel) found.Add(panel);
+                if (sum >= width - 1e-9 && Finished(width, boards, counts, leastStrip, leastEnd) is { } panel) found.Add(panel);
                 return;
             }
 
+            // With all that are still to come it must reach across.
             for (var k = 0; k <= left[at]; k++)
             {
+                if (sum + k * boards[at].Width + rest[at + 1] < width - 1e-9) continue;
                 counts[at] = k;
                 var with = sum + k * boards[at].Width;
                 Next(at + 1, with);
@@ -176,17 +180,27 @@ public static class PanelChoice
     /// <summary>The panel with its ripped board, or null when no board of it can be ripped so, or no two are left wide enough for the ends.</summary>
     private static PanelBoards? Finished(double width, IReadOnlyList<BoardWidth> boards, int[] counts, double leastStrip, double leastEnd)
     {
-        double over = boards.Select((b, i) => b.Width * counts[i]).Sum() - width;
-        var ends = Math.Min(2, counts.Sum());
-        var wide = boards.Select((b, i) => b.Width >= leastEnd - 1e-9 ? counts[i] : 0).Sum();
-        if (over <= Exact) return wide >= ends ? new(counts, Math.Max(0, over), null, 0) : null;
-        // The widest board is ripped: what is left of it is widest too.
-        for (var c = 0; c < boards.Count; c++)
+        double sum = 0, widest = 0;
+        int all = 0, wide = 0;
+        for (var c = 0; c < counts.Length; c++)
         {
-            if (counts[c] == 0 || boards[c].Width < boards.Where((_, i) => counts[i] > 0).Max(b => b.Width) - 1e-9) continue;
+            if (counts[c] == 0) continue;
+            sum += boards[c].Width * counts[c];
+            widest = Math.Max(widest, boards[c].Width);
+            all += counts[c];
+            if (boards[c].Width >= leastEnd - 1e-9) wide += counts[c];
+        }
+
+        var over = sum - width;
+        var ends = Math.Min(2, all);
+        if (over <= Exact) return wide >= ends ? new([.. counts], Math.Max(0, over), null, 0) : null;
+        // The widest board is ripped: what is left of it is widest too.
+        for (var c = 0; c < counts.Length; c++)
+        {
+            if (counts[c] == 0 || boards[c].Width < widest - 1e-9) continue;
             var to = boards[c].Width - over;
             if (to < leastStrip - 1e-9) continue;
-            if (wide - (boards[c].Width >= leastEnd - 1e-9 ? 1 : 0) + (to >= leastEnd - 1e-9 ? 1 : 0) >= ends) return new(counts, over, c, to);
+            if (wide - (boards[c].Width >= leastEnd - 1e-9 ? 1 : 0) + (to >= leastEnd - 1e-9 ? 1 : 0) >= ends) return new([.. counts], over, c, to);
         }
 
         return null;

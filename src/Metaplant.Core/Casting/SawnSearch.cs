@@ -50,10 +50,13 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
     private readonly int[] used = [.. stocks.Select((_, s) => opened.Count(b => b.Stock == s))];
     private readonly Dictionary<string, int> bought = new(StringComparer.Ordinal);
     private readonly Dictionary<(string, int), double?> prices = [];
-    private readonly IReadOnlyList<int>[] ways = Ways(stocks).Own;
-    private readonly IReadOnlyList<int>[][] otherWays = Ways(stocks).Others;
+    private readonly (IReadOnlyList<int>[] Own, IReadOnlyList<int>[][] Others) ways = Ways(stocks);
     private readonly IReadOnlyList<BadPlace>[] sound = [.. stocks.Select(s => Sound(s.Lot))];
     private double[] least = [];
+    private readonly bool greedy = nodes == 0;
+
+    /// <summary>True where every piece is so long that none goes into what is left too short to be kept: then all that is not kept is lost already.</summary>
+    private readonly bool remnantsLost = items.All(i => i.Length >= CutPlan.WorthKeeping);
     private int left = nodes;
     private bool stopped;
     private SawnPlan? best;
@@ -117,13 +120,6 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
     /// <param name="missing">Pieces so far that cannot be had.</param>
     private void Place(int at, int from, double spent, int missing)
     {
-        if (at == pieces.Count)
-        {
-            var cost = CostOf(items, stocks, bars, bought, minuteWorth);
-            if (best is null || cost.Against(best.Cost) < 0) best = new([.. bars.Where(b => b.Cuts.Count > 0).Select(Copy)], bought.Where(b => b.Value > 0).ToDictionary(StringComparer.Ordinal), cost, false);
-            return;
-        }
-
         if (best is not null)
         {
             if (stopped || left-- <= 0)
@@ -132,8 +128,15 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
                 return;
             }
 
-            var bound = new SawnCost(missing, BoughtSoFar() + Minutes(stocks, used) * minuteWorth + spent + (least[at] >= double.MaxValue / 2 ? 0 : least[at]));
+            var bound = new SawnCost(missing, BoughtSoFar() + OpeningSoFar() * minuteWorth + (remnantsLost ? LostSoFar() : spent) + (least[at] >= double.MaxValue / 2 ? 0 : least[at]));
             if (bound.Against(best.Cost) >= 0) return;
+        }
+
+        if (at == pieces.Count)
+        {
+            var cost = CostOf(items, stocks, bars, bought, minuteWorth);
+            if (best is null || cost.Against(best.Cost) < 0) best = new([.. bars.Where(b => b.Cuts.Count > 0).Select(Copy)], bought.Where(b => b.Value > 0).ToDictionary(StringComparer.Ordinal), cost, false);
+            return;
         }
 
         var (item, same) = pieces[at];
@@ -175,7 +178,10 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
         used[option.Stock]--;
     }
 
-    private readonly record struct Option(int Bar, int Stretch, int Stock, double Price, double Over);
+    private readonly record struct Option(int Bar, int Stretch, int Stock, double Price, double Over) : IComparable<Option>
+    {
+        public int CompareTo(Option other) => Price.CompareTo(other.Price) is not 0 and var price ? price : Over.CompareTo(other.Over) is not 0 and var over ? over : Bar.CompareTo(other.Bar);
+    }
 
     /// <summary>Every place that is not like another one, the cheapest first and of these the one that leaves least.</summary>
     private IEnumerable<Option> Options(SawnItem item, int lowest)
@@ -207,7 +213,9 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
         }
 
         options.Add(new(int.MaxValue, 0, 0, Price(item, 1) ?? double.MaxValue, 0));
-        return options.OrderBy(o => o.Price).ThenBy(o => o.Over).ThenBy(o => o.Bar);
+        if (greedy) return [options.Min()];
+        // Stable, so that of two as good the one met first comes first.
+        return options.Order();
     }
 
     /// <summary>The same for two bars with the same stretches free.</summary>
@@ -218,7 +226,7 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
         return looks;
     }
 
-    private double OpeningMinutes(int stock) => Units(stocks[stock], used[stock] + 1) > OpenUnits(ways[stock]) ? stocks[stock].Lot.Way.Minutes : 0;
+    private double OpeningMinutes(int stock) => Units(stocks[stock], used[stock] + 1) > OpenUnits(ways.Own[stock]) ? stocks[stock].Lot.Way.Minutes : 0;
 
     /// <summary>Units of a thing that are taken apart one way: as many as the form of which most is used asks for.</summary>
     private int OpenUnits(IReadOnlyList<int> way)
@@ -231,8 +239,8 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
     /// <summary>True where another bar can be begun: its thing has a unit left that is not taken apart another way.</summary>
     private bool Open(int stock)
     {
-        var units = Math.Max(OpenUnits(ways[stock]), Units(stocks[stock], used[stock] + 1));
-        foreach (var other in otherWays[stock]) units += OpenUnits(other);
+        var units = Math.Max(OpenUnits(ways.Own[stock]), Units(stocks[stock], used[stock] + 1));
+        foreach (var other in ways.Others[stock]) units += OpenUnits(other);
         return units <= stocks[stock].Units;
     }
 
@@ -243,6 +251,37 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
         return (
             [.. stocks.Select(s => byThing[s.Lot.ThingId].First(w => w.Key == s.Lot.Way.Id).Stocks)],
             [.. stocks.Select(s => byThing[s.Lot.ThingId].Where(w => w.Key != s.Lot.Way.Id).Select(w => w.Stocks).ToArray())]);
+    }
+
+    /// <summary>Wood of the bars begun that is neither free nor to be kept, told as money.</summary>
+    private double LostSoFar()
+    {
+        double money = 0;
+        foreach (var bar in bars)
+        {
+            var kept = 0.0;
+            foreach (var f in bar.Free)
+            {
+                if (f.To - f.From >= CutPlan.WorthKeeping) kept += f.To - f.From;
+            }
+
+            money += (stocks[bar.Stock].Lot.Length - kept) * Section(bar.Stock) * WoodWorth;
+        }
+
+        return money;
+    }
+
+    /// <summary>The same as <see cref="Minutes"/> for the bars begun, without looking anything up: it is asked at every place.</summary>
+    private double OpeningSoFar()
+    {
+        double minutes = 0;
+        for (var s = 0; s < used.Length; s++)
+        {
+            // A way counts once, at the first of its stocks.
+            if (ways.Own[s][0] == s) minutes += OpenUnits(ways.Own[s]) * stocks[s].Lot.Way.Minutes;
+        }
+
+        return minutes;
     }
 
     private double BoughtSoFar()

@@ -27,6 +27,9 @@ public abstract class Design
     /// <summary>What can be set, over the range that this lead can be cut to. The first is the one a gardener reaches for first. Never empty.</summary>
     public abstract IReadOnlyList<Setting> Settings(Lead lead);
 
+    /// <summary>The most that these settings can come to whatever pieces fill them: litres of soil, or for a support m of height. Never less than what is made of them holds; infinite where nothing is known before the pieces are.</summary>
+    public virtual double AtMost(Chosen set) => double.PositiveInfinity;
+
     /// <summary>What these settings take, role by role, or why they cannot be. Sees no heap; cheap.</summary>
     public abstract Outcome<Demand> Ask(Chosen set);
 

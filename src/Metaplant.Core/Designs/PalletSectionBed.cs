@@ -33,6 +33,7 @@ public sealed class PalletSectionBed : Design
     private const double LowestWall = .15;
 
     private static readonly Role Posts = new("corner-posts", "Corner posts", Seat.BehindCloth, Form.Timber, Form.Board) { Buy = "timber", Carries = true };
+    private static readonly Role PostsBehindFilm = Posts with { Seat = Seat.BehindFilm };
     private static readonly Role Anchors = new("anchors", "Anchors for the ties", Seat.Clear, Form.Timber, Form.Board) { Buy = "timber", Carries = true };
     private static readonly Role Pegs = new("pegs", "Pegs for the foot", Seat.Clear, Form.Pole) { Buy = "stake" };
 
@@ -77,7 +78,7 @@ public sealed class PalletSectionBed : Design
         var lined = new Role("liner", film ? "Film for the walls" : "Liner for the walls", Seat.InSoil, film ? [Form.Film] : [Form.Fabric]) { Buy = film ? "film" : "cloth", Of = s => film ? s == Substance.Film : s is Substance.WovenCloth or Substance.NaturalFibre or Substance.SyntheticFibre };
         return Demand.Of(
             new SectionsNeeded("pallets", Lead, plan.SectionsNeeded, plan.Boards),
-            plan.Posts == 0 ? null : new PiecesNeeded("corner-posts", film ? Posts with { Seat = Seat.BehindFilm } : Posts, plan.Posts, plan.Height, PalletCorner.PostSide, PalletCorner.PostSide),
+            plan.Posts == 0 ? null : new PiecesNeeded("corner-posts", film ? PostsBehindFilm : Posts, plan.Posts, plan.Height, PalletCorner.PostSide, PalletCorner.PostSide),
             plan.Anchors == 0 ? null : new PiecesNeeded("anchors", Anchors, plan.Anchors, plan.Height, AnchorSide, AnchorSide),
             plan.Anchors == 0 ? null : new RunNeeded("wire", Stuff.Wire, plan.WireLength, .0022, .004),
             new SticksNeeded("pegs", Pegs, plan.Pegs, plan.PegDepth + .15, PegThickness),

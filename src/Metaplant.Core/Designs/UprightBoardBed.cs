@@ -25,6 +25,7 @@ public sealed class UprightBoardBed : Design
 
     private static readonly Role Rails = new("rails", "Rails", Seat.Clear, Form.Timber, Form.Board) { Carries = true, Buy = "timber", Also = l => l.Wide > .12 || l.Thin > .075 ? "Too stout for a rail: rip it first." : null };
     private static readonly Role Blocks = new("blocks", "Corner blocks", Seat.BehindCloth, Form.Timber, Form.Board) { Carries = true, Buy = "timber" };
+    private static readonly Role BlocksBehindFilm = Blocks with { Seat = Seat.BehindFilm };
     private static readonly Role Coping = new("coping", "Coping", Seat.AmongPlants, Form.Board) { Buy = "plank" };
 
     public override string Id => "upright-bed";
@@ -50,6 +51,8 @@ public sealed class UprightBoardBed : Design
         Setting.Even("embed", "Posts in the ground", Unit.Metre, .30, .90, .05, .45, "As deep as the ground asks").Least(),
     ];
 
+    public override double AtMost(Chosen set) => set["height"] * set["length"] * set["width"] * 1000;
+
     public override Outcome<Demand> Ask(Chosen set)
     {
         double h = set["height"], l = set["length"], w = set["width"];
@@ -58,7 +61,7 @@ public sealed class UprightBoardBed : Design
         return Demand.Of(
             new PanelsNeeded("boards", Lead, [l, l, w, w], h, .040, .050) { Spare = .05 },
             new PiecesNeeded("rails-long", Rails, 4, l, .045, .035), new PiecesNeeded("rails-end", Rails, 4, w + 2 * set.Lead.Main.Thin, .045, .035),
-            new PiecesNeeded("blocks", film ? Blocks with { Seat = Seat.BehindFilm } : Blocks, 4, h, Block, Block),
+            new PiecesNeeded("blocks", film ? BlocksBehindFilm : Blocks, 4, h, Block, Block),
             set.Whole("coping") == 0 ? null : new PiecesNeeded("coping-long", Coping, 2, l + .10, .09, .015), set.Whole("coping") == 0 ? null : new PiecesNeeded("coping-end", Coping, 2, w + 2 * set.Lead.Main.Thin - .03, .09, .015),
             PostsOf(set) == 0 ? null : new SticksNeeded("posts", Stuff.Posts, PostsOf(set), h + set["embed"], PostThickness),
             new CoverNeeded("liner", Stuff.Liner(set.Lead), 2 * (l + w) + .15, h + .10));

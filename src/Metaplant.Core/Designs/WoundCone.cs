@@ -57,6 +57,8 @@ public sealed class WoundCone : Design
         ];
     }
 
+    public override double AtMost(Chosen set) => set["height"];
+
     public override Outcome<Demand> Ask(Chosen set)
     {
         var cone = new Plan(set);

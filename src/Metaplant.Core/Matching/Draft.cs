@@ -18,11 +18,17 @@ public sealed record Draft(Design Design, Chosen Set, Demand Demand, Cast Cast, 
         var asked = design.Ask(set);
         if (!asked.Ok) return Outcome<Draft>.Refuse(asked.Problems);
         var grown = GrownIn(set.Lead, set.Brief);
-        var cast = like is not null && ReferenceEquals(like.Set.Lead, set.Lead) && like.Demand.Needs.SequenceEqual(asked.Value.Needs, SameNeed.Instance)
-            ? like.Cast
-            : Caster.Cast(asked.Value.Needs, set.Lead, room, grown, set.Brief.Handbook, effort);
+        var cast = like is not null && ReferenceEquals(like.Set.Lead, set.Lead) ? After(like, asked.Value.Needs, set, room, grown, effort) : null;
+        cast ??= Caster.Cast(asked.Value.Needs, set.Lead, room, grown, set.Brief.Handbook, effort);
         var made = design.Make(set, cast);
         return made.Ok ? new Draft(design, set, asked.Value, cast, made.Value, grown) : Outcome<Draft>.Refuse(made.Problems);
+    }
+
+    /// <summary>The cast of a like draft where the same is asked for, or with its loose stuff taken anew where no more than that is another; null where more is.</summary>
+    private static Cast? After(Draft like, IReadOnlyList<Need> needs, Chosen set, Stockroom room, Grown grown, Effort effort)
+    {
+        if (like.Demand.Needs.SequenceEqual(needs, SameNeed.Instance)) return like.Cast;
+        return like.Demand.Needs.Where(Caster.IsFirm).SequenceEqual(needs.Where(Caster.IsFirm), SameNeed.Instance) ? Caster.Loose(like.Cast, needs, set.Lead, room, grown, set.Brief.Handbook, effort) : null;
     }
 
     /// <summary>What is grown: the crop chosen, or while none is, food where the lead is fit for it.</summary>

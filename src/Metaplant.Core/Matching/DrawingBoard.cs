@@ -15,40 +15,49 @@ public sealed record Notch(double Value, string? Label, Verdict? Verdict);
 /// <summary>A slider: the setting, where it stands, and what each stop would bring.</summary>
 public sealed record Slider(Setting Setting, double Value, IReadOnlyList<Notch> Notches);
 
-/// <summary>A design on the drawing board: drawn, assessed, supplied, and with its ranges.</summary>
-public sealed record Board(Fit Fit, Scene Scene, IReadOnlyList<View> Views, IReadOnlyList<Slider> Sliders);
+/// <summary>A design on the drawing board: assessed and supplied, and drawn and with its ranges once somebody looks at these.</summary>
+public sealed class Board(Fit fit, Draft draft, Stockroom room, CancellationToken cancel)
+{
+    public Fit Fit => fit;
 
-/// <summary>Draws one design at the settings given and looks along every slider.</summary>
+    public Scene Scene => field ??= fit.Blueprint.Scene();
+
+    public IReadOnlyList<View> Views => field ??= Overlays.Draw(fit.Blueprint, Scene, fit.Assessment, fit.Set.Brief);
+
+    /// <summary>What each stop would bring with all else as it is.</summary>
+    public IReadOnlyList<Slider> Sliders => field ??= Look();
+
+    private List<Slider> Look()
+    {
+        var settings = fit.Design.Settings(fit.Lead);
+        var notches = settings.SelectMany(s => s.Stops.Select(stop => (s.Id, Stop: stop))).AsParallel().AsOrdered()
+            .Select(x => (x.Id, Notch: new Notch(x.Stop.Value, x.Stop.Label, VerdictAt(x.Id, x.Stop.Value)))).ToLookup(x => x.Id, x => x.Notch, StringComparer.Ordinal);
+        return [.. settings.Select(s => new Slider(s, fit.Set[s.Id], [.. notches[s.Id]]))];
+    }
+
+    private Verdict? VerdictAt(string id, double value)
+    {
+        cancel.ThrowIfCancellationRequested();
+        var tried = Draft.Of(fit.Design, fit.Set.With(id, value), room, Effort.Quick, draft);
+        return tried is { Ok: true, Value: var d } && !d.Cast.Unfilled.Any() ? Assessor.HoldsAndDrains(d.Blueprint, fit.Set.Brief) : null;
+    }
+}
+
+/// <summary>Puts one design on the board at the settings given.</summary>
 public static class DrawingBoard
 {
     /// <summary>
-    /// The board, or why these settings cannot be made of this heap. Settings are moved to the nearest stops first; a setting not given takes its default. Stopped between one notch and the next.
+    /// The board, or why these settings cannot be made of this heap. Settings are moved to the nearest stops first; a setting not given takes its default. Looking along its sliders is stopped between one notch and the next.
     /// </summary>
     public static Outcome<Board> Open(Design design, Lead lead, IReadOnlyDictionary<string, double> given, Brief brief, Heap heap, CancellationToken cancel = default)
     {
         var room = Stockroom.Of(heap);
-        return Draft.Of(design, Chosen.Snap(design, lead, brief, given), room, Effort.Proven).Then<Board>(draft => Of(Fit.Of(draft, room), draft, room, cancel));
+        return Draft.Of(design, Chosen.Snap(design, lead, brief, given), room, Effort.Proven).Then<Board>(draft => new Board(Fit.Of(draft, room), draft, room, cancel));
     }
 
     /// <summary>The board of a fit that was kept, drawn from its own pieces.</summary>
     public static Board Of(Fit fit, Heap heap, CancellationToken cancel = default)
-        => Of(fit, new(fit.Design, fit.Set, new(fit.Cast.Asked), fit.Cast, fit.Blueprint, Draft.GrownIn(fit.Lead, fit.Set.Brief)), Stockroom.Of(heap), cancel);
-
-    private static Board Of(Fit fit, Draft draft, Stockroom room, CancellationToken cancel)
-    {
-        var (design, set, brief) = (fit.Design, fit.Set, fit.Set.Brief);
-        var scene = fit.Blueprint.Scene();
-        return new(fit, scene, Overlays.Draw(fit.Blueprint, scene, fit.Assessment, brief), [.. design.Settings(fit.Lead).Select(Look)]);
-
-        Slider Look(Setting s) => new(s, set[s.Id], [.. s.Stops.Select(stop => new Notch(stop.Value, stop.Label, VerdictAt(s.Id, stop.Value)))]);
-
-        Verdict? VerdictAt(string id, double value)
-        {
-            cancel.ThrowIfCancellationRequested();
-            var tried = Draft.Of(design, set.With(id, value), room, Effort.Quick, draft);
-            return tried is { Ok: true, Value: var d } && !d.Cast.Unfilled.Any() ? Assessor.HoldsAndDrains(d.Blueprint, brief) : null;
-        }
-    }
+        => new(fit, new(fit.Design, fit.Set, new(fit.Cast.Asked), fit.Cast, fit.Blueprint, Draft.GrownIn(fit.Lead, fit.Set.Brief)), Stockroom.Of(heap), cancel);
 
     /// <summary>The lead made of exactly these things, or why there is none; thing ids as in <see cref="Lead.Key"/>.</summary>
     public static Outcome<Lead> FindLead(Design design, Heap heap, string key)

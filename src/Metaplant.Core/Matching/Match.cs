@@ -105,39 +105,52 @@ public static class Matcher
 /// <param name="Wanted">The one thing missing of it, with which it would be good.</param>
 public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why, Shortage? Wanted, int Sizes)
 {
+    /// <summary>Of the sizes that the lead alone is too little for, so many are looked at, those it is short of least, and only where no size is good.</summary>
+    private const int MostLacking = 6;
+
     /// <summary>
-    /// Every size is drafted, which says what it can come to at best; they are then supplied, solved and assessed in full from the best down, until one is good that none left can beat. What is passed over is so by that bound alone.
+    /// From the size that can come to most down, each is drafted, which says what it can come to at best, then supplied, solved and assessed in full, until one is good that none left can beat. What is passed over is so by these two bounds alone, and by the lead being too little for it.
     /// </summary>
     public static LeadMatch Of(Design design, Lead lead, Stockroom room, Brief brief, Aim aim, CancellationToken cancel = default)
     {
-        var queue = new PriorityQueue<(Draft Draft, Fit? Fit), (double, int)>();
+        var queue = new PriorityQueue<(Chosen Set, Draft? Draft, Fit? Fit), (double, int)>();
         var order = 0;
         var whyNot = "Nothing can be cut of it.";
-        Draft? last = null;
+        List<(Chosen Set, double By)> lacking = [];
         foreach (var set in SizesOf(design, lead, brief))
         {
-            var draft = Draft.Of(design, set, room, Effort.Quick, last);
-            if (draft.Ok) queue.Enqueue((last = draft.Value, null), (-Ranking.AtBest(draft.Value, aim), order++));
-            else whyNot = draft.Problems[0].Sentence;
+            var asked = design.Ask(set);
+            if (!asked.Ok) whyNot = asked.Problems[0].Sentence;
+            else if (Caster.LeadLacks(asked.Value.Needs, lead) is > 0 and var by) lacking.Add((set, by));
+            else queue.Enqueue((set, null, null), (-Ranking.AtMost(design, set, aim), order++));
         }
 
-        var sizes = order;
+        var sizes = order + lacking.Count;
         List<Fit> failed = [];
         List<Draft> lackingPieces = [];
+        Draft? last = null;
         while (queue.TryDequeue(out var next, out _))
         {
             cancel.ThrowIfCancellationRequested();
             if (next.Fit is { } good) return new(lead, good, null, null, null, sizes);
-            // What lacks pieces is no candidate for good; what lacks least of them is looked at when nothing else is left.
-            if (next.Draft.Cast.Short.Count > 0)
+            if (next.Draft is null)
             {
-                lackingPieces.Add(next.Draft);
+                var drafted = Draft.Of(design, next.Set, room, Effort.Quick, last);
+                if (!drafted.Ok) whyNot = drafted.Problems[0].Sentence;
+                else if ((last = drafted.Value).Cast.Short.Count == 0) queue.Enqueue((next.Set, last, null), (-Ranking.AtBest(last, aim), order++));
+                // What lacks pieces is no candidate for good; what lacks least of them is looked at when nothing else is left.
+                else lackingPieces.Add(last);
                 continue;
             }
 
             if (Full(design, next.Draft, room) is not { } fit) continue;
-            if (fit.Good) queue.Enqueue((next.Draft, fit), (-Ranking.Of(fit, aim), order++));
+            if (fit.Good) queue.Enqueue((next.Set, next.Draft, fit), (-Ranking.Of(fit, aim), order++));
             else failed.Add(fit);
+        }
+
+        foreach (var (set, _) in lacking.OrderBy(l => l.By).Take(MostLacking))
+        {
+            if (Draft.Of(design, set, room, Effort.Quick, last) is { Ok: true, Value: var draft }) lackingPieces.Add(draft);
         }
 
         foreach (var draft in lackingPieces.OrderBy(d => d.Cast.Short.Count).ThenBy(d => d.Cast.Short.Sum(s => s.Count)).Take(3))
@@ -149,17 +162,17 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
 
         if (failed.Count == 0) return new(lead, null, null, whyNot, null, sizes);
         // Of what lacks something and would be good with it, what lacks least; else what fails least.
-        var lacking = failed.Where(f => f.Assessment.Worst < Verdict.Fails && f.Cast.Short.Count == 1 && f.Cast.Unfilled.Count() == 1).OrderBy(f => f.Cast.Short[0].Count).FirstOrDefault();
+        var near = failed.Where(f => f.Assessment.Worst < Verdict.Fails && f.Cast.Short.Count == 1 && f.Cast.Unfilled.Count() == 1).OrderBy(f => f.Cast.Short[0].Count).FirstOrDefault();
         // What is missing is told exactly: cast once more, with nothing left out.
-        if (lacking is not null && Draft.Of(design, lacking.Set, room, Effort.Proven) is { Ok: true, Value: var exact } && exact.Cast.Short.Count <= 1)
+        if (near is not null && Draft.Of(design, near.Set, room, Effort.Proven) is { Ok: true, Value: var exact } && exact.Cast.Short.Count <= 1)
         {
             var again = Fit.Of(exact, room);
             if (again.Good) return new(lead, again, null, null, null, sizes);
-            if (again.Cast.Short.Count == 1) lacking = again;
+            if (again.Cast.Short.Count == 1) near = again;
         }
 
-        var nearest = lacking ?? failed.OrderBy(f => f.Cast.Unfilled.Count()).ThenBy(f => f.Assessment.Worst).First();
-        return new(lead, null, nearest, WhyNot(nearest), lacking?.Cast.Short[0], sizes);
+        var nearest = near ?? failed.OrderBy(f => f.Cast.Unfilled.Count()).ThenBy(f => f.Assessment.Worst).First();
+        return new(lead, null, nearest, WhyNot(nearest), near?.Cast.Short[0], sizes);
     }
 
     /// <summary>Every size worth trying: all that the settings say, the others at their default and what is solved for at its least.</summary>
@@ -198,6 +211,15 @@ public static class Ranking
         Aim.MostPlants => fit.Assessment.Grow.Chosen?.Count ?? Room(fit.Blueprint),
         Aim.LeastBought => -fit.Cast.Cost,
         Aim.LeastWork => -fit.Hours(fit.Set.Brief),
+        _ => throw new ArgumentOutOfRangeException(nameof(aim), aim, "Unknown aim."),
+    };
+
+    /// <summary>Never less than <see cref="AtBest"/> of what is drafted of these settings.</summary>
+    public static double AtMost(Design design, Chosen set, Aim aim) => aim switch
+    {
+        Aim.MostSoil => design.AtMost(set),
+        Aim.MostPlants => double.MaxValue,
+        Aim.LeastBought or Aim.LeastWork => 0,
         _ => throw new ArgumentOutOfRangeException(nameof(aim), aim, "Unknown aim."),
     };
 

@@ -14,9 +14,15 @@
   const corners = ['corner-0', 'corner-1', 'corner-2', 'corner-3'];
   let asked = $state('corner-0');
 
-  // Anew with every picture of the board; the one there is stays until the next has come.
+  /** Milliseconds that nothing moves before the corner is drawn anew: it would hold up the drawing in hand. */
+  const AT_REST = 160;
+
+  // Anew with every picture of the board that stays; the one there is stays until the next has come.
   $effect(() => {
-    if (board.board) void board.look(asked);
+    if (!board.board) return;
+    const picture = asked;
+    const timer = setTimeout(() => void board.look(picture), board.corner ? AT_REST : 0);
+    return () => clearTimeout(timer);
   });
 
   function turn(by: number) {
