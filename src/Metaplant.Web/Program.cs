@@ -23,6 +23,7 @@ builder.Services.AddSingleton(new PhotoFolder(file.Photos));
 builder.Services.AddSingleton<GardenBackups>();
 builder.Services.AddSingleton<GardenState>();
 builder.Services.AddSingleton<GardenVersion>();
+builder.Services.AddSingleton<AtHand>();
 builder.Services.AddSingleton<WriteGate>();
 builder.Services.AddHostedService<BackupClock>();
 builder.Services.AddOutputCache(UntilChanged.Add);

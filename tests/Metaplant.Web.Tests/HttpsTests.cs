@@ -46,6 +46,8 @@ public sealed class HttpsTests : IAsyncDisposable
         trusting.SslOptions.CertificateChainPolicy = new() { TrustMode = X509ChainTrustMode.CustomRootTrust, RevocationMode = X509RevocationMode.NoCheck };
         trusting.SslOptions.CertificateChainPolicy.CustomTrustStore.Add(certificate);
         using var phone = new HttpClient(trusting) { BaseAddress = new($"https://{Host}:{port}") };
+        // The network's address is bound a moment after the machine's own.
+        await AnsweringAsync(phone);
         using (var without = await phone.GetAsync("/api/things", Cancel)) without.StatusCode.ShouldBe(HttpStatusCode.Unauthorized);
         using (var signed = await phone.PostAsJsonAsync("/api/door/in", new { passphrase = "three wet wheelbarrows", device = "Phone" }, Cancel))
         {

@@ -2,7 +2,6 @@ using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Sums;
 using Metaplant.Data;
-using Metaplant.Data.Settings;
 using Metaplant.Web.Drawing;
 using Metaplant.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -34,12 +33,11 @@ internal static partial class MatchEndpoints
         api.MapPost("/board", Open).WithName("board");
     }
 
-    private static async Task<Results<Ok<List<DesignMatchDto>>, ValidationProblem>> Match(BriefDto input, Aim? aim, GardenContext garden, ILogger<Matches> log, CancellationToken cancel)
+    private static async Task<Results<Ok<List<DesignMatchDto>>, ValidationProblem>> Match(BriefDto input, Aim? aim, GardenContext garden, AtHand atHand, ILogger<Matches> log, CancellationToken cancel)
     {
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
         var brief = input.ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
-        var heap = await garden.HeapAsync(settings.HouseRules, cancel: cancel);
         var matches = Matcher.Match(heap, brief.Value, aim ?? Aim.MostSoil, cancel);
         foreach (var match in matches.Where(m => m.Failure is not null)) NotWorkedOut(log, match.Failure, match.Design.Id);
         return TypedResults.Ok(matches.Select(m => Show(m, brief.Value, heap)).ToList());
@@ -50,12 +48,11 @@ internal static partial class MatchEndpoints
         [.. m.Others.Select(f => new OtherFitDto(f.Lead.Key, f.Lead.Thing.Thing.Name, f.Blueprint.Size.ToString(), f.Assessment.Grow.Litres?.Value, f.Assessment.Worst))],
         m.Sizes, [.. m.NoLeads.Select(n => new NoSourceDto(n.Thing.Thing.Id, n.Thing.Thing.Number, n.Thing.Thing.Name, n.Why.ToString()))], m.Why?.ToString(), m.Wanted is { } w ? new(w.Need.Name, w.Count, w.Length, w.Width, w.Thickness) : null);
 
-    private static async Task<Results<Ok<BoardDto>, ValidationProblem>> Open(BoardInput input, GardenContext garden, CancellationToken cancel)
+    private static async Task<Results<Ok<BoardDto>, ValidationProblem>> Open(BoardInput input, GardenContext garden, AtHand atHand, CancellationToken cancel)
     {
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var (settings, heap) = await atHand.OfAsync(garden, input.Project, cancel);
         var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
-        var heap = await garden.HeapAsync(settings.HouseRules, input.Project, cancel);
         var board = await FindAsync(garden, input, heap, brief.Value, cancel);
         return board.Ok ? TypedResults.Ok(BoardDto.Of(board.Value, brief.Value, heap)) : Problems.Refuse(board.Problems);
     }

@@ -26,13 +26,13 @@ internal static class PictureEndpoints
         api.MapGet("/projects/{id:int}/templates/{template:int}/{sheet:int}", Sheet).WithName("templateSheet");
     }
 
-    private static async Task<Results<Ok<ViewDto>, ValidationProblem, ProblemHttpResult>> OnBoard(PictureInput input, GardenContext garden, CancellationToken cancel)
+    private static async Task<Results<Ok<ViewDto>, ValidationProblem, ProblemHttpResult>> OnBoard(PictureInput input, GardenContext garden, AtHand atHand, CancellationToken cancel)
     {
         if (input.Board is null) return Problems.Refuse("board", "There is nothing on the drawing board.");
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var (settings, heap) = await atHand.OfAsync(garden, input.Board.Project, cancel);
         var brief = (input.Board.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
-        var board = await MatchEndpoints.FindAsync(garden, input.Board, await garden.HeapAsync(settings.HouseRules, input.Board.Project, cancel), brief.Value, cancel);
+        var board = await MatchEndpoints.FindAsync(garden, input.Board, heap, brief.Value, cancel);
         if (!board.Ok) return Problems.Refuse(board.Problems);
         var view = Gallery.Picture(board.Value, BuildPlan.Of(board.Value.Fit, brief.Value, settings.ToolShelf), input.Picture ?? "");
         return view is null ? Problems.NotHere("There is no such picture.") : TypedResults.Ok(ViewDto.Of(view));

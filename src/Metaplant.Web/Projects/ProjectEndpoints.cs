@@ -55,6 +55,7 @@ public sealed record ProjectDto(
     int Id, string Name, string Design, string DesignName, int Version, bool Filled, ProjectState State, string Why, IReadOnlyList<TapeDto> Tapes, string? Told, bool LastPicture,
     BoardDto? Board, PlanDto? Plan, string? WhyNot, string? CastAnew = null);
 
+/// <summary>A step done, or not done after all.</summary>
 /// <param name="Minutes">What it really took; null where nobody says.</param>
 public sealed record TickInput(string? Step, bool? Done, double? Minutes = null);
 

@@ -128,7 +128,14 @@
   }
 
   .took {
-    padding-left: 30px;
+    white-space: nowrap;
+  }
+
+  li[data-done] {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 0 12px;
+    align-items: center;
   }
 
   .took input {
@@ -141,6 +148,7 @@
 
   li[data-done] .words {
     display: none;
+    grid-column: 1 / -1;
   }
 
   li[data-done] .title {

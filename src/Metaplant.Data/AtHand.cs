@@ -1,0 +1,30 @@
+using System.Collections.Concurrent;
+using Metaplant.Core.Salvage;
+using Metaplant.Data.Files;
+using Metaplant.Data.Settings;
+
+namespace Metaplant.Data;
+
+/// <summary>
+/// The settings and the heap as they were last read, for whoever only looks: a slider asks many times between two changes. What the heap gives is worked out once for each state of it and lies with it. Safe to ask from any thread.
+/// </summary>
+public sealed class AtHand(GardenVersion version)
+{
+    private const int MostProjects = 16;
+
+    private readonly ConcurrentDictionary<int, (string Version, GardenSettings Settings, Heap Heap)> known = new();
+
+    /// <summary>At least as new as the moment it was asked; the things of <paramref name="exceptProject"/> count as free.</summary>
+    public async Task<(GardenSettings Settings, Heap Heap)> OfAsync(GardenContext garden, int? exceptProject, CancellationToken cancel = default)
+    {
+        // Asked before anything is read, so that what changes meanwhile makes the next one read again.
+        var now = version.Now();
+        var key = exceptProject ?? 0;
+        if (known.TryGetValue(key, out var kept) && kept.Version == now) return (kept.Settings, kept.Heap);
+        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var heap = await garden.HeapAsync(settings.HouseRules, exceptProject, cancel);
+        if (known.Count >= MostProjects) known.Clear();
+        known[key] = (now, settings, heap);
+        return (settings, heap);
+    }
+}
