@@ -59,6 +59,40 @@ public sealed class MakingTests : IAsyncLifetime
         Cuts(await Open(project)).ShouldBe(Cuts(before));
     }
 
+    /// <summary>A pallet bed's width once came to another number of sections than were sawn, and the bed was stuck.</summary>
+    [Theory]
+    [InlineData("pallet-bed")]
+    [InlineData("sheet-bed")]
+    [InlineData("plank-bed")]
+    [InlineData("drilled-tub")]
+    [InlineData("core-sack")]
+    [InlineData("hanging-tube")]
+    [InlineData("wound-cone")]
+    public async Task Whatever_is_measured_once_all_is_cut_the_project_is_still_drawn_from_its_own_pieces_or_the_measure_is_refused(string design)
+    {
+        var (status, kept) = await server.PostAsync("/api/projects", new { name = design, board = new { design } });
+        status.ShouldBe(HttpStatusCode.Created, kept?.ToJsonString());
+        var id = (int)kept!["id"]!;
+        foreach (var step in kept["plan"]!["steps"]!.AsArray().Where(s => (bool)s!["cuts"]!)) await Tick(id, (string)step!["id"]!);
+        var measured = 0;
+        foreach (var tape in kept["tapes"]!.AsArray())
+        {
+            foreach (var by in (double[])[1.013, 1])
+            {
+                var before = await Open(id);
+                var (answer, body) = await server.PostAsync($"/api/projects/{id}/measures", new { of = (string)tape!["of"]!, side = (string?)tape["side"], value = (double)tape["planned"]! * by, version = (int)before["version"]! });
+                if (answer == HttpStatusCode.BadRequest) body!["errors"]!["value"].ShouldNotBeNull();
+                else answer.ShouldBe(HttpStatusCode.OK, body?.ToJsonString());
+                if (answer == HttpStatusCode.OK) measured++;
+                var open = await Open(id);
+                open["castAnew"].ShouldBeNull($"{tape["of"]} {tape["side"]} by {by}");
+                open["whyNot"].ShouldBeNull();
+            }
+        }
+
+        measured.ShouldBeGreaterThan(2);
+    }
+
     [Fact]
     public async Task A_measure_put_back_to_the_planned_one_leaves_no_trace()
     {

@@ -57,6 +57,7 @@ public static class AsBuilt
         var set = Measured(planned.Set, measured);
         return planned.Design.Ask(set).Then(asked =>
         {
+            if (OtherNumber(planned.Cast.Asked, asked.Needs, cut) is { } other) return other;
             var cast = Follow(planned.Cast, asked.Needs, cut, set.Lead, room, Draft.GrownIn(set.Lead, set.Brief), set.Brief);
             cast = measured.Where(m => m.Side is not null).Aggregate(cast, WithSide);
             return planned.Design.Make(set, cast).Then<Fit>(made => Fit.Of(new(planned.Design, set, asked, cast, made, Draft.GrownIn(set.Lead, set.Brief)), room));
@@ -78,6 +79,28 @@ public static class AsBuilt
 
         return measured.DistinctBy(m => (m.Of, m.Side)).Count() < measured.Count ? new("measured", "The same is measured twice.") : null;
     }
+
+    /// <summary>What is cut, and what only the lead gives, stays as many as it was drawn with: with another number of them it is another project.</summary>
+    private static Problem? OtherNumber(IReadOnlyList<Need> planned, IReadOnlyList<Need> asked, IReadOnlySet<string> cut)
+    {
+        var was = planned.ToDictionary(n => n.Id, Number, StringComparer.Ordinal);
+        var other = asked.FirstOrDefault(n => (cut.Contains(n.Id) || n is SectionsNeeded or WholeNeeded or SheetsNeeded) && was.GetValueOrDefault(n.Id) != Number(n))
+            ?? planned.FirstOrDefault(n => cut.Contains(n.Id) && asked.All(a => a.Id != n.Id));
+        return other is null ? null : new("measured", $"With that it would take another number of {other.Name.ToLowerInvariant()} than it was drawn with: look at the tape again, or draw it anew.");
+    }
+
+    private static int Number(Need need) => need switch
+    {
+        WholeNeeded n => n.Count,
+        SectionsNeeded n => n.Count,
+        PiecesNeeded n => n.Count,
+        SticksNeeded n => n.Count,
+        PanelsNeeded n => n.Widths.Count,
+        CoursesNeeded n => n.Lengths.Count,
+        // Sheets lap by more or less; one strip more there is none.
+        SheetsNeeded n => n.Runs.Count,
+        _ => 0,
+    };
 
     private static Cast Follow(Cast planned, IReadOnlyList<Need> asked, IReadOnlySet<string> cut, Lead lead, Stockroom room, Grown grown, Brief brief)
     {
