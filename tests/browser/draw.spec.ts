@@ -41,9 +41,9 @@ test('a constant changed in its sum is marked as one’s own and can be taken ba
 
 test('a kept project opens from the list, changes, and is dropped; undo brings it back', async ({ open, page }) => {
   await open('/draw');
-  await page.getByRole('button', { name: 'Juice-drum tub Drilled tub' }).click();
-  await expect(page.getByLabel('Project', { exact: true })).toHaveValue('Juice-drum tub');
-  await page.getByLabel('Project', { exact: true }).fill('Tomato drum');
+  await page.getByRole('button', { name: 'Winch-house bed Pallet-section bed' }).click();
+  await expect(page.getByLabel('Project', { exact: true })).toHaveValue('Winch-house bed');
+  await page.getByLabel('Project', { exact: true }).fill('Viola bed');
   await page.getByRole('button', { name: 'Keep changes' }).click();
   await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
   await page.getByRole('button', { name: 'Drop it' }).click();

@@ -37,7 +37,8 @@ for (const kind of BY_KEYBOARD) {
     await page.keyboard.press('Enter');
     const name = page.getByRole('textbox', { name: 'Name' });
     await expect(page.locator('.judged')).toBeVisible();
-    for (let i = 0; i < 60 && !(await name.evaluate((e) => e === document.activeElement)); i++) await page.keyboard.press('Tab');
+    for (let i = 0; i < 200 && !(await name.evaluate((e) => e === document.activeElement)); i++) await page.keyboard.press('Tab');
+    await expect(name).toBeFocused();
     await page.keyboard.type(`Typed ${kind}`);
     const measure = page.locator('input.measure').first();
     for (let i = 0; i < 40 && !(await measure.evaluate((e) => e === document.activeElement)); i++) await page.keyboard.press('Tab');
@@ -45,7 +46,8 @@ for (const kind of BY_KEYBOARD) {
     await page.keyboard.press('Enter');
     await expect(measure).toHaveValue('700');
     const put = page.getByRole('button', { name: 'Put it on the heap' });
-    for (let i = 0; i < 60 && !(await put.evaluate((e) => e === document.activeElement)); i++) await page.keyboard.press('Tab');
+    for (let i = 0; i < 200 && !(await put.evaluate((e) => e === document.activeElement)); i++) await page.keyboard.press('Tab');
+    await expect(put).toBeFocused();
     await page.keyboard.press('Enter');
     await expect(page.locator('.list').getByRole('link', { name: `Typed ${kind}` })).toBeAttached();
   });

@@ -66,9 +66,9 @@ test('what is cut off and what is sawn out lie on the heap', async ({ open, page
 });
 
 test('a thing that is spoken for names the project and leads there', async ({ open, page }) => {
-  await open('/gather/7');
-  await page.getByRole('link', { name: /1 by Juice-drum tub/ }).click();
-  await expect(page.getByLabel('Project', { exact: true })).toHaveValue('Juice-drum tub');
+  await open('/gather/3');
+  await page.getByRole('link', { name: /4 by Winch-house bed/ }).click();
+  await expect(page.getByLabel('Project', { exact: true })).toHaveValue('Winch-house bed');
 });
 
 test('a number that cannot be is answered with the nearest that can, on the drawing too', async ({ open, page }) => {
