@@ -11,7 +11,7 @@ namespace Metaplant.Data;
 /// <param name="Gone">How many of the units a saw has been into: they are of the batch only in the book.</param>
 public sealed record Share(int ThingId, int ProjectId, string ProjectName, int Count, IReadOnlyList<Taken> Taken, int Gone = 0);
 
-/// <summary>Reads the heap whole, in two queries.</summary>
+/// <summary>Reads the heap whole, in three queries.</summary>
 public static class HeapReading
 {
     /// <summary>Every thing that is not retired and can be read, judged, less what projects have spoken for; the things of <paramref name="exceptProject"/> count as free.</summary>
@@ -36,8 +36,15 @@ public static class HeapReading
     /// <summary>What each project has spoken for, by batch, in the order the projects were kept.</summary>
     public static async Task<ILookup<int, Share>> SharesAsync(this GardenContext garden, CancellationToken cancel = default)
     {
-        var rows = await garden.Allocations.AsNoTracking().Join(garden.Projects, a => a.ProjectId, p => p.Id, (a, p) => new { a.ThingId, ProjectId = p.Id, p.Name, a.Count, a.Taken, p.Making }).ToListAsync(cancel);
-        return rows.GroupBy(r => r.ThingId).SelectMany(g => Numbered([.. g.OrderBy(r => r.ProjectId).Select(r => new Share(r.ThingId, r.ProjectId, r.Name, r.Count, Read(r.Taken), r.Making is null ? 0 : Making.Read(r.Making).Gone.GetValueOrDefault(r.ThingId)?.Count ?? 0))])).ToLookup(s => s.ThingId);
+        var projects = await garden.Projects.AsNoTracking().Select(p => new { p.Id, p.Name, p.Making }).ToDictionaryAsync(p => p.Id, p => (p.Name, Making.Read(p.Making).Gone), cancel);
+        var rows = await garden.Allocations.AsNoTracking().ToListAsync(cancel);
+        return rows.GroupBy(r => r.ThingId).SelectMany(g => Numbered([.. g.OrderBy(r => r.ProjectId).Select(Of)])).ToLookup(s => s.ThingId);
+
+        Share Of(AllocationRow r)
+        {
+            var (name, gone) = projects[r.ProjectId];
+            return new(r.ThingId, r.ProjectId, name, r.Count, Read(r.Taken), gone.GetValueOrDefault(r.ThingId)?.Count ?? 0);
+        }
     }
 
     /// <summary>What is taken, as it is kept; nothing of what cannot be read, which then counts by its units.</summary>

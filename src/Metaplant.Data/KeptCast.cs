@@ -38,22 +38,22 @@ public sealed record KeptCast(
     /// <summary>
     /// The fit drawn from the pieces it was kept with. Refused, with a sentence, where a thing of it is gone, measured anew or taken by another since, and where what was kept cannot be read or is not what the design asks for any more.
     /// </summary>
-    public static Outcome<Fit> Open(string json, Design design, Chosen set, Stockroom room) => Read(json) is { } kept ? kept.Open(design, set, room) : CannotBeRead;
+    /// <param name="gone">By thing, the units that are sawn up: what is measured of the others since is nothing to them.</param>
+    public static Outcome<Fit> Open(string json, Design design, Chosen set, Stockroom room, IReadOnlyDictionary<int, IReadOnlyList<int>> gone) => Read(json) is { } kept ? kept.Open(design, set, room, gone) : CannotBeRead;
 
-    internal Outcome<Fit> Open(Design design, Chosen set, Stockroom room)
+    internal Outcome<Fit> Open(Design design, Chosen set, Stockroom room, IReadOnlyDictionary<int, IReadOnlyList<int>> gone)
     {
-        var kept = this;
-        if (kept.ChangedSince(room.Heap) is { } changed) return changed;
+        if (ChangedSince(room.Heap, gone) is { } changed) return changed;
         return design.Ask(set).Then(asked =>
         {
-            if (!kept.HoldsTogether(asked.Needs)) return CannotBeRead;
-            var cast = kept.ToCast(asked.Needs, room.Heap);
+            if (!HoldsTogether(asked.Needs)) return CannotBeRead;
+            var cast = ToCast(asked.Needs, room.Heap);
             return design.Make(set, cast).Then(made =>
             {
                 var draft = new Draft(design, set, asked, cast, made, Draft.GrownIn(set.Lead, set.Brief));
                 var needs = asked.Needs.Concat(draft.Consumables()).DistinctBy(n => n.Id).ToDictionary(n => n.Id, StringComparer.Ordinal);
-                if (kept.Buys.Any(b => !needs.ContainsKey(b.NeedId)) || !asked.Needs.All(kept.Answers)) return new Problem("cast", "The design asks for other parts than it did when this was kept.");
-                return (Outcome<Fit>)Fit.With(draft, cast with { Buys = [.. kept.Buys.Select(b => new Purchase(needs[b.NeedId], b.Amount, Prices.All.FirstOrDefault(r => r.Id == b.Row), b.Packs))], Asked = [.. needs.Values] }, room);
+                if (Buys.Any(b => !needs.ContainsKey(b.NeedId)) || !asked.Needs.All(Answers)) return new Problem("cast", "The design asks for other parts than it did when this was kept.");
+                return (Outcome<Fit>)Fit.With(draft, cast with { Buys = [.. Buys.Select(b => new Purchase(needs[b.NeedId], b.Amount, Prices.All.FirstOrDefault(r => r.Id == b.Row), b.Packs))], Asked = [.. needs.Values] }, room);
             });
         });
     }
@@ -61,11 +61,12 @@ public sealed record KeptCast(
     private static Problem CannotBeRead => new("cast", "What it was made of cannot be read.");
 
     /// <summary>What has become of a thing it is made of, so that its pieces are no longer what they were; null where nothing has.</summary>
-    private Problem? ChangedSince(Heap heap)
+    private Problem? ChangedSince(Heap heap, IReadOnlyDictionary<int, IReadOnlyList<int>> gone)
     {
         var things = Pieces.Select(p => p.ThingId).OfType<int>().Concat(Takes.Select(t => t.ThingId)).Concat(SectionCuts.Select(c => c.ThingId)).Concat(Bars.Select(b => b.Bar.ThingId)).Concat(Apart.Select(a => a.ThingId)).Distinct();
         if (things.Any(id => heap.Find(id) is null)) return new("cast", "A thing it was made of is no longer on the heap.");
-        if ((Measured ?? []).Select(m => (Kept: m, Now: heap.Find(m.ThingId)?.Thing)).FirstOrDefault(m => m.Now is { } now && !m.Kept.StillHoldOf(now)).Now is { } other)
+        var open = Takes.Where(t => !gone.GetValueOrDefault(t.ThingId, []).Contains(t.Taken.Unit)).Select(t => t.ThingId).ToHashSet();
+        if ((Measured ?? []).Where(m => open.Contains(m.ThingId)).Select(m => (Kept: m, Now: heap.Find(m.ThingId)?.Thing)).FirstOrDefault(m => m.Now is { } now && !m.Kept.StillHoldOf(now)).Now is { } other)
             return new("cast", $"{other.Name}, which it was made of, has been measured anew since.");
         return Takes.GroupBy(t => t.ThingId).Select(g => (Thing: heap.Find(g.Key)!, Mine: g.Select(t => t.Taken).Distinct())).FirstOrDefault(g => Remains.Overdrawn(g.Thing.Thing, Remains.Within(g.Thing.Thing, [.. g.Thing.Taken, .. g.Mine]))).Thing is { } over
             ? new("cast", $"{over.Thing.Name}, which it was made of, is spoken for by another project.")

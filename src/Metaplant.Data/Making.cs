@@ -29,6 +29,9 @@ public sealed record Making(
 
     private static readonly JsonSerializerOptions Json = new() { RespectNullableAnnotations = true, RespectRequiredConstructorParameters = true };
 
+    /// <summary>The longest that a step may have taken, 100 hours.</summary>
+    internal const double MostMinutes = 6000;
+
     public bool Ended => State is ProjectState.TakenDown or ProjectState.GivenUp;
 
     /// <summary>What is kept; nothing begun where nothing is or it cannot be read.</summary>
@@ -46,7 +49,9 @@ public sealed record Making(
     }
 
     /// <summary>False where it names a thing that is not there or a figure that no tape gives, as a document may.</summary>
-    internal bool Holds(ICollection<int> things) => Enum.IsDefined(State) && Measured.All(m => double.IsFinite(m.Value) && m.Value > 0) && Gone.All(g => things.Contains(g.Key) && g.Value.All(u => u > 0)) && Minutes.Values.All(m => m is > 0 and <= 6000);
+    /// <param name="units">How many units of each thing the project has spoken for.</param>
+    internal bool Holds(IReadOnlyDictionary<int, int> units)
+        => Enum.IsDefined(State) && Measured.All(m => double.IsFinite(m.Value) && m.Value > 0) && Gone.All(g => g.Value.Distinct().Count() == g.Value.Count && g.Value.Count <= units.GetValueOrDefault(g.Key)) && Minutes.Values.All(m => m is > 0 and <= MostMinutes);
 
     public string Write() => JsonSerializer.Serialize(this);
 }

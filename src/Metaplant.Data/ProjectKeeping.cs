@@ -78,9 +78,10 @@ public static class ProjectKeeping
             // What came to the heap since, its own offcuts too, and would go with its main stuff is no part of it.
             var own = project.Source.Split('+');
             var lead = new Lead([.. found.Lots.Where(l => own.Contains(l.ThingId.ToString(CultureInfo.InvariantCulture)))]);
+            var making = Making.Read(project.Making);
             Outcome<Fit>? kept = project.Cast is not { } cast ? null : project.Edition != design.Edition
                 ? new Problem("cast", "The design has changed since this was kept.")
-                : KeptCast.Open(cast, design, AsBuilt.Measured(Chosen.Snap(design, lead, brief, settings), Making.Read(project.Making).Measured), Stockroom.Of(heap));
+                : KeptCast.Open(cast, design, AsBuilt.Measured(Chosen.Snap(design, lead, brief, settings), making.Measured), Stockroom.Of(heap), making.Gone);
             if (kept is { Ok: true, Value: var fit }) return new Drawn(DrawingBoard.Of(fit, heap), null);
             // One from before pieces were kept was never drawn from any.
             var why = kept is null ? null : $"{kept.Problems[0].Sentence} It is drawn from what there is now: look it over, and keep it again to take that.";

@@ -13,9 +13,6 @@ public static class ProjectMaking
 {
     private const int LongestWhy = 200;
 
-    /// <summary>Ids of the needs cut by the steps that are done.</summary>
-    public static HashSet<string> CutBy(this BuildPlan plan, IReadOnlySet<string> done) => plan.Steps.Where(s => done.Contains(s.Id)).SelectMany(s => s.Cuts).ToHashSet(StringComparer.Ordinal);
-
     /// <summary>
     /// Ticks a step or takes the tick off. What it cuts leaves the heap and its offcuts lie there with their parent named; taken off, all that is as before, unless an offcut has been changed or used since, which is told.
     /// </summary>
@@ -23,14 +20,15 @@ public static class ProjectMaking
     public static async Task<Problem?> TickAsync(this GardenContext garden, ProjectRow project, Drawn drawn, BuildPlan plan, string stepId, bool isDone, double? minutes, Heap heap, CancellationToken cancel = default)
     {
         if (plan.Steps.FirstOrDefault(s => s.Id == stepId) is not { } step) return new("step", "There is no such step.");
-        if (minutes is { } m && !(m is > 0 and <= 6000)) return new("minutes", "From 1 minute to 100 hours.");
-        if (isDone && step.Cuts.Count > 0 && drawn.CastAnew is not null) return new("step", "It is drawn from other pieces than it was kept with: keep it again before anything is cut.");
+        if (minutes is { } m && !(m is > 0 and <= Making.MostMinutes)) return new("minutes", "More than no minute, and at most 100 hours.");
+        var making = Making.Read(project.Making);
+        // What was cut is known by the pieces it was kept with alone.
+        if (step.Cuts.Count > 0 && drawn.CastAnew is not null && (isDone || making.Gone.Count > 0)) return new("step", "It is drawn from other pieces than it was kept with, so nobody can say what this cuts.");
         var ticks = await garden.Ticks.Where(t => t.ProjectId == project.Id).ToListAsync(cancel);
         var before = ticks.Select(t => t.Step).ToHashSet(StringComparer.Ordinal);
         var done = before.ToHashSet(StringComparer.Ordinal);
         if (isDone && done.Add(stepId)) garden.Ticks.Add(new() { ProjectId = project.Id, Step = stepId });
         if (!isDone && done.Remove(stepId)) garden.Ticks.Remove(ticks.First(t => t.Step == stepId));
-        var making = Making.Read(project.Making);
         var took = making.Minutes.Where(x => x.Key != stepId).ToDictionary(StringComparer.Ordinal);
         if (isDone && minutes is { } value) took[stepId] = value;
         making = making with { Minutes = took, State = done.Count == 0 ? ProjectState.Drawn : plan.Steps.All(s => done.Contains(s.Id)) ? ProjectState.Built : ProjectState.BeingBuilt };
@@ -104,7 +102,7 @@ public static class ProjectMaking
         if (!asPlanned) all.Add(measured);
         // With nothing measured any more, and nothing cut meanwhile, it is the very one that was planned.
         var made = all.Count == 0 && cut.SetEquals(planned.Cut)
-            ? planned.Cast.Open(fit.Design, AsBuilt.Measured(fit.Set, [measured]), Stockroom.Of(heap))
+            ? planned.Cast.Open(fit.Design, AsBuilt.Measured(fit.Set, [measured]), Stockroom.Of(heap), making.Gone)
             : AsBuilt.Apply(fit, [measured], cut, Stockroom.Of(heap));
         if (!made.Ok) return Outcome<Fit>.Refuse([.. made.Problems.Select(p => p with { Field = "value" })]);
         if (made.Value.Cast.Unfilled.FirstOrDefault() is { } missing) return new Problem("value", $"With that the heap is short of {missing.Need.Name.ToLowerInvariant()}.");

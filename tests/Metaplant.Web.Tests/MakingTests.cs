@@ -119,7 +119,7 @@ public sealed class MakingTests : IAsyncLifetime
     }
 
     [Fact]
-    public async Task An_offcut_that_another_project_took_keeps_the_tick_it_came_from()
+    public async Task An_offcut_that_was_changed_since_keeps_the_tick_it_came_from()
     {
         var project = await Upright();
         foreach (var step in (string[])["boards", "rails", "coping"]) await Tick(project, step);
@@ -158,6 +158,37 @@ public sealed class MakingTests : IAsyncLifetime
         (await Things()).ShouldAllBe(t => t["spokenFor"]!.AsArray().All(s => (int)s!["projectId"]! != project));
         await Undo();
         ((string)(await Open(project))["state"]!).ShouldBe("BeingBuilt");
+    }
+
+    [Fact]
+    public async Task What_is_measured_anew_of_the_boards_that_lie_there_is_nothing_to_those_that_are_cut()
+    {
+        var project = await Upright();
+        await Tick(project, "boards");
+        var before = await Open(project);
+        var boards = (await Things()).First(t => (int)t["number"]! == 24);
+        var measures = boards["measures"]!.DeepClone();
+        measures["length"] = (double)measures["length"]! - .05;
+        var body = new { name = (string)boards["name"]!, kind = (string)boards["kind"]!, count = (int)boards["count"]!, substance = (string)boards["substance"]!, measures, findings = boards["findings"]!.DeepClone(), version = (int)boards["version"]! };
+        (await server.PutAsync($"/api/things/{boards["id"]}", body)).Status.ShouldBe(HttpStatusCode.OK);
+        var after = await Open(project);
+        after["castAnew"].ShouldBeNull();
+        Cuts(after).ShouldBe(Cuts(before));
+    }
+
+    [Fact]
+    public async Task A_drilled_tub_is_no_tub_on_the_heap_any_more_also_when_it_is_given_up()
+    {
+        var (status, kept) = await server.PostAsync("/api/projects", new { name = "Bait-tub herbs", board = new { design = "drilled-tub", source = "10" } });
+        status.ShouldBe(HttpStatusCode.Created, kept?.ToJsonString());
+        var id = (int)kept!["id"]!;
+        await Tick(id, "holes");
+        (await Things()).ShouldNotContain(t => (int)t["number"]! == 10);
+        (await server.PostAsync($"/api/projects/{id}/end", new { how = "GivenUp", why = "Too shallow.", version = (int)(await Open(id))["version"]! })).Status.ShouldBe(HttpStatusCode.OK);
+        (await Things()).ShouldNotContain(t => (int)t["number"]! == 10);
+        await Undo();
+        await Undo();
+        (await Things()).ShouldContain(t => (int)t["number"]! == 10);
     }
 
     [Fact]

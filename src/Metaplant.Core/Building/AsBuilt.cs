@@ -134,7 +134,7 @@ public static class AsBuilt
     private static Cast Keep(Cast planned, List<Need> stays, List<Need> moves, IReadOnlyList<CutBar> bars, Dictionary<string, double> lengths)
     {
         var ids = stays.Select(n => n.Id).ToHashSet(StringComparer.Ordinal);
-        var left = moves.Count == 0 ? bars : [.. bars.Select(b => b with { Cuts = [.. b.Cuts.Where(c => ids.Contains(c.WantedId))] }).Where(b => b.Cuts.Count > 0)];
+        var left = moves.Count == 0 ? bars : [.. bars.Select(b => b with { Cuts = [.. b.Cuts.Where(c => ids.Contains(c.WantedId))] }).Where(b => b.Cuts.Count > 0).Select(b => b.Anew())];
         var inUse = left.Select(b => (b.Bar.ThingId, b.Bar.Piece)).ToHashSet();
         var sawn = planned.Cuts.Bars.Select(b => (b.Bar.ThingId, b.Bar.Piece)).ToHashSet();
         var pieces = stays.Where(n => planned.Pieces.ContainsKey(n.Id)).ToDictionary(n => n.Id, IReadOnlyList<Piece> (n) => [.. planned[n.Id].Select(p => lengths.TryGetValue(n.Id, out var l) ? p with { Length = l } : p)], StringComparer.Ordinal);

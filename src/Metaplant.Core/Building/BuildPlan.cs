@@ -16,6 +16,9 @@ public sealed record Step(string Id, int Number, Sentence Title, Sentence Words,
 public sealed record BuildPlan(
     IReadOnlyList<Step> Steps, CutPlan Cuts, IReadOnlyList<SectionCut> SectionCuts, IReadOnlyList<HoleTemplate> Templates, IReadOnlyList<Purchase> Shopping, IReadOnlyList<ToolAnswer> Tools, double Hours, double Cost)
 {
+    /// <summary>Ids of the needs cut by the steps that are done.</summary>
+    public IReadOnlySet<string> CutBy(IReadOnlySet<string> done) => Steps.Where(s => done.Contains(s.Id)).SelectMany(s => s.Cuts).ToHashSet(StringComparer.Ordinal);
+
     public static BuildPlan Of(Fit fit, Brief brief, ToolShelf shelf)
     {
         var factor = brief.Handbook[Practice.SalvageFactor];

@@ -9,7 +9,7 @@ namespace Metaplant.Core.Building;
 /// <summary>What became of the heap once some of what a cast asks for has been cut: which units are no longer things of their own, and what of them lies there again.</summary>
 /// <param name="Gone">By thing, the units (from 1) that a saw has been into, in order.</param>
 /// <param name="Back">Offcuts worth keeping, parts of pallets, boards that were got and not wanted; each with the thing it comes from. Their ids and numbers are still to be given.</param>
-/// <param name="Made">The pieces themselves, as they would lie there if it were taken down again. Whole things that were cut into are not among them: nobody knows what they are fit for then.</param>
+/// <param name="Made">The pieces themselves, and what is left of bars that were to give more, as all that would lie there if it were taken down again. Whole things that were cut into are not among them: nobody knows what they are fit for then.</param>
 public sealed record CutUp(IReadOnlyDictionary<int, IReadOnlyList<int>> Gone, IReadOnlyList<(int ThingId, Thing Thing)> Back, IReadOnlyList<(int ThingId, Thing Thing)> Made)
 {
     public static CutUp Nothing { get; } = new(new Dictionary<int, IReadOnlyList<int>>(), [], []);
@@ -29,6 +29,8 @@ public sealed record CutUp(IReadOnlyDictionary<int, IReadOnlyList<int>> Gone, IR
         {
             gone.UnionWith(cast.Takes.Where(t => t.ThingId == thing.Thing.Id && t.WayId == way.Id).Select(t => (t.ThingId, t.Taken.Unit)));
             back.AddRange(NotWanted(cast, thing.Thing, way, units).Select(t => (thing.Thing.Id, t)));
+            // Got and not yet cut.
+            made.AddRange(cast.Cuts.Bars.Where(b => b.Bar.ThingId == thing.Thing.Id && WayOf(cast, b.Bar) == way && !b.Cuts.Any(c => done.Contains(c.WantedId))).Select(b => StockOf(cast, b.Bar, thing.Thing)).OfType<Thing>().Select(t => (thing.Thing.Id, t)));
         }
 
         foreach (var need in cast.Asked.Where(n => done.Contains(n.Id)))
@@ -48,21 +50,26 @@ public sealed record CutUp(IReadOnlyDictionary<int, IReadOnlyList<int>> Gone, IR
         gone.Add((thing.Id, bar.Bar.Piece));
         if (StockOf(cast, bar.Bar, thing) is not { } stock) return;
         made.AddRange(cut.Select(c => BreakDown.Length(stock, c.From, c.To, "piece")).OfType<Thing>().Select(t => (thing.Id, t)));
-        if (cut.Count == bar.Cuts.Count) back.AddRange(bar.Offcuts.Select(o => BreakDown.Length(stock, o.From, o.To, "offcut")).OfType<Thing>().Select(t => (thing.Id, t)));
+        var whole = cut.Count == bar.Cuts.Count;
+        (whole ? back : made).AddRange((whole ? bar : (bar with { Cuts = cut }).Anew()).Offcuts.Select(o => BreakDown.Length(stock, o.From, o.To, "offcut")).OfType<Thing>().Select(t => (thing.Id, t)));
+    }
+
+    /// <summary>How the unit was taken apart that a bar is got out of; null where the unit is the bar.</summary>
+    private static Way? WayOf(Cast cast, Bar bar)
+    {
+        var id = cast.Takes.FirstOrDefault(t => t.ThingId == bar.ThingId && t.Taken.Unit == bar.Piece)?.WayId;
+        return cast.TakenApart.FirstOrDefault(a => a.Thing.Thing.Id == bar.ThingId && a.Way.Id == id).Way;
     }
 
     /// <summary>What a bar is by itself: the thing, or what taking it apart gives of that size; null where that has no kind of its own.</summary>
-    private static Thing? StockOf(Cast cast, Bar bar, Thing thing)
-        => cast.TakenApart.Where(a => a.Thing.Thing.Id == thing.Id).Select(a => a.Way).FirstOrDefault() is not { } way
-            ? thing
-            : way.Yields.Where(y => Same(y, bar)).Select(y => BreakDown.Of(thing, y, 1)).FirstOrDefault();
+    private static Thing? StockOf(Cast cast, Bar bar, Thing thing) => WayOf(cast, bar) is not { } way ? thing : way.Yields.Where(y => Same(y, bar)).Select(y => BreakDown.Piece(thing, y, 1)).FirstOrDefault();
 
     private static bool Same(Yield y, Bar bar)
         => Math.Abs(y.Length - bar.Length) < 1e-6 && Math.Abs(Math.Max(y.Width, y.Thickness) - Math.Max(bar.Width, bar.Thickness)) < 1e-6 && Math.Abs(Math.Min(y.Width, y.Thickness) - Math.Min(bar.Width, bar.Thickness)) < 1e-6;
 
     /// <summary>What taking so many apart gives beyond the bars that are cut into.</summary>
     private static IEnumerable<Thing> NotWanted(Cast cast, Thing thing, Way way, int units)
-        => way.Yields.Select(y => BreakDown.Of(thing, y, (int)Math.Floor(y.Expected * units + 1e-9) - cast.Cuts.Bars.Count(b => b.Bar.ThingId == thing.Id && Same(y, b.Bar)))).OfType<Thing>();
+        => way.Yields.Select(y => BreakDown.Piece(thing, y, (int)Math.Floor(y.Expected * units + 1e-9) - cast.Cuts.Bars.Count(b => b.Bar.ThingId == thing.Id && Same(y, b.Bar) && WayOf(cast, b.Bar) == way))).OfType<Thing>();
 
     private static void Sections(Cast cast, string needId, Heap heap, List<(int ThingId, Thing Thing)> back, List<(int ThingId, Thing Thing)> made)
     {

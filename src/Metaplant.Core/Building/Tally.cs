@@ -7,21 +7,17 @@ using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Building;
 
-/// <summary>A part in figures. m.</summary>
-public sealed record TalliedPart(string Id, string Name, int Count, double Length, double Width, double Thickness);
-
 /// <summary>What a fit comes to, kept so that it can be said later what a measure changed.</summary>
 /// <param name="Soil">m³ in place.</param>
 /// <param name="Liner">m² of cloth, film and card.</param>
 /// <param name="Cost">Of what is to buy.</param>
-/// <param name="Cut">Length of what is cut for each need, m.</param>
-public sealed record Tally(double Soil, double Liner, double Cost, int Holes, Verdict Worst, IReadOnlyList<TalliedPart> Parts, IReadOnlyDictionary<string, double> Cut)
+/// <param name="Cut">Length of the pieces of each need, m.</param>
+public sealed record Tally(double Soil, double Liner, double Cost, int Holes, Verdict Worst, IReadOnlyDictionary<string, double> Cut)
 {
     private const double SameLength = .0005;
 
     public static Tally Of(Fit fit) => new(
         fit.Blueprint.Soil, fit.Cast.Asked.OfType<CoverNeeded>().Sum(n => n.Amount), fit.Cast.Cost, fit.Assessment.Drain.Holes?.Count ?? 0, fit.Assessment.Worst,
-        [.. fit.Blueprint.Parts.Select(p => new TalliedPart(p.Id, p.Name, p.Count, p.Length, p.Width, p.Thickness))],
         fit.Cast.Asked.OfType<PiecesNeeded>().ToDictionary(n => n.Id, n => n.Length, StringComparer.Ordinal));
 
     /// <summary>What is otherwise than it was, in one sentence; null where nothing is.</summary>
@@ -41,11 +37,14 @@ public sealed record Tally(double Soil, double Liner, double Cost, int Holes, Ve
         if (Math.Abs(tally.Liner - was.Liner) > .0005) told.Add($"liner {new Amount(tally.Liner, Unit.SquareMetre)}, not {new Amount(was.Liner, Unit.SquareMetre)}");
         if (Math.Abs(tally.Soil - was.Soil) > .0005) told.Add($"soil {Amount.Volume(tally.Soil)}, not {Amount.Volume(was.Soil)}");
         if (tally.Holes != was.Holes) told.Add($"{new Count(tally.Holes, "hole", "holes")}, not {was.Holes}");
-        if (tally.Worst != was.Worst) told.Add($"{Told(tally.Worst)} where it was {Told(was.Worst)}");
+        if (tally.Worst != was.Worst) told.Add((Sentence)$"{Told(tally.Worst)} where it was {Told(was.Worst)}{Where(now, tally.Worst)}");
         if (tally.Cost > was.Cost + .005) told.Add("more to buy");
         if (tally.Cost < was.Cost - .005) told.Add("less to buy");
         return told.Count == 0 ? null : $"As measured: {told.Skip(1).Aggregate(told[0], (a, b) => (Sentence)$"{a}; {b}")}.";
     }
+
+    /// <summary>Which part it is, where the worst is that it does not hold.</summary>
+    private static Sentence? Where(Fit now, Verdict worst) => now.Assessment.Hold.Verdict == worst && now.Assessment.Hold.Weakest is { } weakest ? $", {weakest.Name.ToLowerInvariant()}" : null;
 
     private static string Told(Verdict verdict) => verdict switch
     {

@@ -15,6 +15,9 @@ public sealed record CutBar(Bar Bar, IReadOnlyList<Cut> Cuts, IReadOnlyList<Cut>
 {
     public double Used => Cuts.Sum(c => c.To - c.From);
 
+    /// <summary>The same bar and cuts, its offcuts worked out again.</summary>
+    public CutBar Anew() => With(_ => null)!;
+
     /// <summary>
     /// The same bar with some of its pieces of another length: those that keep theirs stay where they are, the others are laid into the first sound stretch between them that takes them, the longest first. Null where they do not go in.
     /// </summary>

@@ -138,7 +138,7 @@ public sealed class CoreSack : Design
         steps.Add(new("stand", "Stand the sack and fill it round a core", $"A tube of {Amount.Length(sack.Core)} in the middle, stones into it, soil round it, a hand high at a time; draw the tube up as it fills. {Amount.Volume(sack.CoreVolume)} of stones in all.", 30, ["Bucket", "Shovel"], Op.Gloves, true, "lift") { Places = ["sack", "core"] });
         if (sack.Stakes > 0) steps.Add(new("lash", "Lash it to the stakes", "Two turns round sack and each stake, at half height and near the top; loose enough not to cut in.", 4 * sack.Stakes, ["Knife"], []));
         steps.Add(new("fill", "Fill and settle it", $"{Amount.Volume(sack.Space.VolumeTo(sack.Soil))} of soil in all, watered as it goes; it sinks, so top it up the next day.", Math.Max(5, sack.Space.VolumeTo(sack.Soil) * 125), ["Shovel"], Op.Gloves, false, "lift") { Places = [Parts.Soil] });
-        if (sack.Openings.Count > 0) steps.Add(new("slits", $"Cut {new Count(sack.Openings.Count, "slit", "slits")}", $"{Amount.Length(sack.Opening)} wide, by the template, none nearer to the foot than {Amount.Length(ClearOfFoot)}. Cut one, plant it, cut the next.", 2 * sack.Openings.Count, ["Knife", "Tape"], Op.Gloves));
+        if (sack.Openings.Count > 0) steps.Add(new("slits", $"Cut {new Count(sack.Openings.Count, "slit", "slits")}", $"{Amount.Length(sack.Opening)} wide, by the template, none nearer to the foot than {Amount.Length(ClearOfFoot)}. Cut one, plant it, cut the next.", 2 * sack.Openings.Count, ["Knife", "Tape"], Op.Gloves) { Cuts = ["sack"] });
         return [.. steps, new("first-water", "First water", "Into the core, in thirds, until it shows at the foot.", 10, ["Watering can"], [])];
     }
 

@@ -30,14 +30,13 @@ public sealed class Board(Fit fit, Draft draft, Stockroom room, CancellationToke
     private List<Slider> Look()
     {
         var settings = fit.Design.Settings(fit.Lead);
-        var notches = settings.SelectMany(s => s.Stops.Select(stop => (s.Id, Stop: stop))).AsParallel().AsOrdered()
+        var notches = settings.SelectMany(s => s.Stops.Select(stop => (s.Id, Stop: stop))).AsParallel().AsOrdered().WithCancellation(cancel)
             .Select(x => (x.Id, Notch: new Notch(x.Stop.Value, x.Stop.Label, VerdictAt(x.Id, x.Stop.Value)))).ToLookup(x => x.Id, x => x.Notch, StringComparer.Ordinal);
         return [.. settings.Select(s => new Slider(s, fit.Set[s.Id], [.. notches[s.Id]]))];
     }
 
     private Verdict? VerdictAt(string id, double value)
     {
-        cancel.ThrowIfCancellationRequested();
         var tried = Draft.Of(fit.Design, fit.Set.With(id, value), room, Effort.Quick, draft);
         return tried is { Ok: true, Value: var d } && !d.Cast.Unfilled.Any() ? Assessor.HoldsAndDrains(d.Blueprint, fit.Set.Brief) : null;
     }

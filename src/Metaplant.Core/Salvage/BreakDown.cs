@@ -50,9 +50,6 @@ public static class BreakDown
         return Same(thing, words, 1, new Dictionary<string, double>(thing.Values) { ["length"] = to - from }, faults);
     }
 
-    /// <summary>So many of what one way of taking a thing apart yields, as they lie on the heap; null where there are none, or what it yields has no kind of its own.</summary>
-    internal static Thing? Of(Thing thing, Yield y, int count) => Piece(thing, y, count);
-
     /// <summary>
     /// Sections of so many boards sawn out of one pallet, from the first slat on and round the bad ones. They come back as pallets of so many slats, and so does every run of slats between and beside them: half a pallet stays half a pallet.
     /// Refused when there are not so many.
@@ -85,7 +82,8 @@ public static class BreakDown
 
     private static Thing? Rest(Thing thing, int gone) => thing.Count == gone ? null : thing with { Count = thing.Count - gone };
 
-    private static Thing? Piece(Thing from, Yield y, int count) => count < 1 ? null : y.Form switch
+    /// <summary>So many of what one way of taking a thing apart yields, as they lie on the heap; null where there are none, or what it yields has no kind of its own.</summary>
+    internal static Thing? Piece(Thing from, Yield y, int count) => count < 1 ? null : y.Form switch
     {
         Form.Board => Made(from, y, "board", count, Sawn(y)),
         Form.Timber when from.Substance.IsMetal() => Made(from, y, "angle", count, new() { ["length"] = y.Length, ["thickness"] = Math.Min(y.Width, y.Thickness) }),

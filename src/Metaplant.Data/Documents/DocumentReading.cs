@@ -75,7 +75,7 @@ public static partial class DocumentReading
             if (p.Takes.Any(t => !things.ContainsKey(t.ThingId) || t.Count < 0 || (t.Count == 0 && t.Parts is not { Count: > 0 }) || t.Parts?.Any(x => x.Unit < 1 || x.Amount < 0) == true) || p.Takes.DistinctBy(t => t.ThingId).Count() < p.Takes.Count || p.Done.Distinct(StringComparer.Ordinal).Count() < p.Done.Count) yield return new($"projects[{i}].takes", "It takes something that is not there, or the same twice.");
         }
 
-        foreach (var (p, i) in d.Projects.Select((p, i) => (p, i)).Where(x => x.p.Making?.Holds(things.Keys) == false)) yield return new($"projects[{i}].making", "What was made of it so far cannot be.");
+        foreach (var (p, i) in d.Projects.Select((p, i) => (p, i)).Where(x => x.p.Making?.Holds(x.p.Takes.DistinctBy(t => t.ThingId).ToDictionary(t => t.ThingId, t => t.Parts?.Select(u => u.Unit).Distinct().Count() ?? t.Count)) == false)) yield return new($"projects[{i}].making", "What was made of it so far cannot be.");
 
         foreach (var over in d.Projects.SelectMany(p => p.Takes).GroupBy(t => t.ThingId).Where(g => things.TryGetValue(g.Key, out var t) && Thing(t).Overspoken([.. g.SelectMany(x => x.Parts ?? [])], g.Where(x => x.Parts is not { Count: > 0 }).Sum(x => (long)x.Count))))
             yield return new("projects", $"More of {things[over.Key].Name} is spoken for than there is.");

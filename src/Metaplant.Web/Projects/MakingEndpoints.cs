@@ -26,8 +26,6 @@ public sealed record BetterDto(double Saves, Verdict Worst, IReadOnlyList<string
 /// <summary>A project while it is made.</summary>
 internal static class MakingEndpoints
 {
-    private const double WorthSaying = .5;
-
     public static void MapMaking(this IEndpointRouteBuilder api)
     {
         api.MapPost("/projects/{id:int}/measures", Measure).InTurn().WithName("measureProject");
@@ -66,14 +64,9 @@ internal static class MakingEndpoints
         if (await garden.Projects.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id, cancel) is not { } row) return Problems.NotHere("There is no such project.");
         if (Making.Read(row.Making) is { Ended: true } or { Gone.Count: > 0 } || row.Cast is null) return TypedResults.NoContent();
         var read = await ProjectEndpoints.Reading.OfAsync(garden, row, cancel);
-        if (read.Drawn.Value is not { CastAnew: null, Board.Fit: var kept }) return TypedResults.NoContent();
-        var room = Stockroom.Of(read.Heap);
-        if (Draft.Of(kept.Design, kept.Set, room, Core.Casting.Effort.Proven) is not { Ok: true, Value: var draft }) return TypedResults.NoContent();
-        var now = Fit.Of(draft, room);
-        var saves = kept.Cast.Cost - now.Cast.Cost;
-        if (!now.Good || now.Assessment.Worst > kept.Assessment.Worst || (saves < WorthSaying && now.Assessment.Worst == kept.Assessment.Worst)) return TypedResults.NoContent();
-        var had = kept.Cast.Takes.Select(t => t.ThingId).ToHashSet();
-        return TypedResults.Ok(new BetterDto(Math.Max(0, saves), now.Assessment.Worst, [.. now.Cast.Takes.Select(t => t.ThingId).Where(t => !had.Contains(t)).Distinct().Select(t => read.Heap.Find(t)!.Thing.Name)]));
+        return read.Drawn.Value is { CastAnew: null, Board.Fit: var kept } && Offer.Of(kept, Stockroom.Of(read.Heap)) is { } offer
+            ? TypedResults.Ok(new BetterDto(offer.Saves, offer.Worst, [.. offer.Instead.Select(t => t.Name)]))
+            : TypedResults.NoContent();
     }
 
     private static async Task<Results<ContentHttpResult, ProblemHttpResult>> LastPicture(int id, GardenContext garden, CancellationToken cancel)

@@ -4,7 +4,6 @@ using Metaplant.Core.Drawing;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Sums;
 using Metaplant.Data;
-using Metaplant.Data.Settings;
 using Metaplant.Web.Drawing;
 using Metaplant.Web.Errors;
 using Metaplant.Web.Matching;
@@ -64,9 +63,8 @@ internal static class PictureEndpoints
     private static async Task<Outcome<Opened>> OpenAsync(GardenContext garden, int id, CancellationToken cancel)
     {
         if (await garden.Projects.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id, cancel) is not { } row) return new Problem("project", "There is no such project.");
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var heap = await garden.HeapAsync(settings.HouseRules, id, cancel);
-        return row.BriefOf(settings.Handbook).Then(brief => row.Open(heap, brief).Then<Opened>(board => new Opened(row.Name, board, BuildPlan.Of(board.Fit, brief, settings.ToolShelf))));
+        var read = await ProjectEndpoints.Reading.OfAsync(garden, row, cancel);
+        return read is { Plan: { } plan, Drawn.Value: { } drawn } ? new Opened(row.Name, drawn.Board, plan) : Outcome<Opened>.Refuse(read.Drawn.Problems);
     }
 
     private static string FileName(string name) => new([.. name.Select(c => char.IsAsciiLetterOrDigit(c) ? char.ToLowerInvariant(c) : '-')]);

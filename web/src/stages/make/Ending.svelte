@@ -19,8 +19,8 @@
       <button type="button" class="btn-plain rounded-sm px-4" onclick={onempty}>Empty it</button>
     {:else}
       <p class="small soft">
-        What it speaks for is free again; what was sawn comes back as the pieces it is now. The project stays here with
-        its reason.
+        What it speaks for is free again; what was sawn comes back as the pieces it is now. A tub, sack or tube that was
+        cut or drilled does not come back by itself: enter it as what it is now. The project stays here with its reason.
       </p>
       <label
         >Why <input class="field" maxlength="200" bind:value={why} placeholder="rotted through, moved house…" /></label

@@ -50,6 +50,9 @@
               loading="lazy"
             />{/if}
           <p>{step.words}</p>
+          {#if step.cuts && project !== null}<p class="small soft">
+              Ticked, what it cuts is off the heap, and offcuts worth keeping lie there.
+            </p>{/if}
           {#if step.tools.length > 0 || step.protection.length > 0}
             <p class="small soft">
               <Tools tools={step.tools} />{#if step.protection.length > 0}{step.tools.length > 0 ? ' · ' : ''}<b

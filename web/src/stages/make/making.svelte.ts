@@ -3,6 +3,10 @@ import { garden } from '../../lib/garden.svelte';
 
 type Tape = Schemas['TapeDto'];
 
+function isProject(answer: unknown): answer is Project {
+  return typeof answer === 'object' && answer !== null && 'tapes' in answer;
+}
+
 /** A project while it is made: what is open, what was asked of it, and what is wrong. */
 export class MakingState {
   project = $state.raw<Project | null>(null);
@@ -18,6 +22,7 @@ export class MakingState {
   readonly took = $derived(this.plan?.steps.reduce((m, s) => m + (s.took ?? 0), 0) ?? 0);
 
   private wanted = 0;
+  private turn: Promise<unknown> = Promise.resolve();
 
   static keyOf(tape: Tape): string {
     return `${tape.of}-${tape.side ?? ''}`;
@@ -26,11 +31,10 @@ export class MakingState {
   async open(id: number): Promise<void> {
     this.wanted = id;
     try {
-      const { data, error, response } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
-      if (this.wanted !== id) return;
-      this.show(data ?? null);
-      this.wrong = data ? '' : troubleOf(response.status, error).whole;
-      const better = data?.board ? await api.GET('/api/projects/{id}/better', { params: { path: { id } } }) : null;
+      await this.read(id);
+      const better = this.project?.board
+        ? await api.GET('/api/projects/{id}/better', { params: { path: { id } } })
+        : null;
       if (this.wanted === id) this.better = better?.data ?? null;
     } catch {
       this.wrong = unreachable.whole;
@@ -100,10 +104,36 @@ export class MakingState {
   ): Promise<Trouble | null> {
     const project = this.project;
     if (!project) return null;
-    const trouble = await garden.write(() => ask(project.id, project.version), said);
-    if (!trouble && project.id === this.wanted) await this.open(project.id);
+    const trouble = await garden.write(
+      () =>
+        this.inTurn(async () => {
+          const answer = await ask(
+            project.id,
+            this.project?.id === project.id ? this.project.version : project.version,
+          );
+          if (this.wanted !== project.id || !answer.response.ok) return answer;
+          if (isProject(answer.data)) this.show(answer.data);
+          else await this.read(project.id);
+          return answer;
+        }),
+      said,
+    );
     this.wrong = trouble?.whole ?? '';
     return trouble;
+  }
+
+  /** One write after another, each with the version that the one before it left. */
+  private inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const mine = this.turn.then(work);
+    this.turn = mine.catch(() => undefined);
+    return mine;
+  }
+
+  private async read(id: number): Promise<void> {
+    const { data, error, response } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
+    if (this.wanted !== id) return;
+    this.show(data ?? null);
+    this.wrong = data ? '' : troubleOf(response.status, error).whole;
   }
 
   private show(project: Project | null): void {
