@@ -14,6 +14,18 @@ public sealed class AtHand(GardenVersion version)
 
     private readonly ConcurrentDictionary<int, (string Version, GardenSettings Settings, Heap Heap)> known = new();
 
+    private volatile Tuple<string, GardenSettings>? read;
+
+    /// <summary>The settings alone, at least as new as the moment they were asked for.</summary>
+    public async Task<GardenSettings> SettingsAsync(GardenContext garden, CancellationToken cancel = default)
+    {
+        var now = version.Now();
+        if (read is { } kept && kept.Item1 == now) return kept.Item2;
+        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        read = new(now, settings);
+        return settings;
+    }
+
     /// <summary>At least as new as the moment it was asked; the things of <paramref name="exceptProject"/> count as free.</summary>
     public async Task<(GardenSettings Settings, Heap Heap)> OfAsync(GardenContext garden, int? exceptProject, CancellationToken cancel = default)
     {

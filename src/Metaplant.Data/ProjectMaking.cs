@@ -115,7 +115,7 @@ public static class ProjectMaking
     }
 
     /// <summary>What the measures changed, in one sentence; null where there are none, or nothing came of them.</summary>
-    public static string? Told(this Making making, Fit fit, IReadOnlySet<string> cut) => making.Planned is { } planned ? Tally.Changed(planned.Tally, fit, cut)?.ToString() : null;
+    public static Sentence? Told(this Making making, Fit fit, IReadOnlySet<string> cut) => making.Planned is { } planned ? Tally.Changed(planned.Tally, fit, cut) : null;
 
     /// <summary>
     /// Ends a project that has been cut for: what it speaks for is free, what was sawn comes back as the pieces it is now, and the project stays in the book with the reason. Whole things that were cut into do not come back; they are to be entered as what they are now.

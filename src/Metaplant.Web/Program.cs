@@ -8,8 +8,10 @@ using Metaplant.Web.Door;
 using Metaplant.Web.Errors;
 using Metaplant.Web.Files;
 using Metaplant.Web.Security;
+using Metaplant.Web.Telling;
 using Microsoft.AspNetCore.Http.Timeouts;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.OpenApi;
 
 var builder = WebApplication.CreateBuilder(args);
 var file = new GardenFile(Path.GetFullPath(builder.Configuration["data"] ?? "garden"));
@@ -43,6 +45,10 @@ builder.Services.AddOpenApi("metaplant", o => o.AddDocumentTransformer((document
     }
 
     return Task.CompletedTask;
+}).AddSchemaTransformer((schema, context, _) =>
+{
+    if (context.JsonTypeInfo.Type == typeof(Sentence)) schema.Type = JsonSchemaType.String;
+    return Task.CompletedTask;
 }));
 builder.Services.AddResponseCompression(o => o.EnableForHttps = true);
 builder.Services.ConfigureHttpJsonOptions(o =>
@@ -50,6 +56,7 @@ builder.Services.ConfigureHttpJsonOptions(o =>
     // Numbers are numbers: "12" for 12 is refused rather than guessed at.
     o.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
     o.SerializerOptions.Converters.Add(new JsonStringEnumConverter(namingPolicy: null, allowIntegerValues: false));
+    o.SerializerOptions.Converters.Add(new SentenceJson());
     o.SerializerOptions.TypeInfoResolver = new DefaultJsonTypeInfoResolver { Modifiers = { NoNulls.Modify } };
 });
 builder.WebHost.ConfigureKestrel(k =>
@@ -74,6 +81,7 @@ app.UseRateLimiter();
 app.UseAuthentication();
 app.UseAuthorization();
 app.UseHurtGarden();
+app.UseReader();
 app.UseOutputCache();
 // Once more below the kept answers, so that they are kept as they are sent.
 app.UseResponseCompression();

@@ -40,7 +40,7 @@ public partial class MethodPageTests
         var inputs = name == "settling"
             ? Working.Fields(new { layers = new object[] { new { fill = "Logs", thickness = .20 }, new { fill = "Sticks", thickness = .10 }, new { fill = "Compost", thickness = .15 }, new { fill = "Topsoil", thickness = .20 } }, years = 1 })
             : Working.Typical(calculator);
-        var svg = SvgWriter.Write(calculator.Draw(inputs, Handbook.Default).OrThrow());
+        var svg = SvgWriter.Write(calculator.Draw(inputs, Handbook.Default).OrThrow(), Core.Words.Teller.Metric);
         var file = Path.Combine(Docs, "drawings", name + ".svg");
         if (Environment.GetEnvironmentVariable("METAPLANT_DRAW") == "1")
         {

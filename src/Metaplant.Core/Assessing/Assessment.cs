@@ -8,7 +8,7 @@ namespace Metaplant.Core.Assessing;
 /// <param name="Litres">Sum in m³; null for a support.</param>
 /// <param name="Fits">Worked out when somebody looks: matching assesses hundreds and counts the plants of one.</param>
 public sealed record GrowAssessment(
-    Verdict Verdict, string Words, Sum? Litres, Sum? PlanArea, Sum? UsableDepth, Lazy<IReadOnlyList<CropFit>> Fits, CropFit? Chosen, IReadOnlyList<Check> Checks)
+    Verdict Verdict, Sentence Words, Sum? Litres, Sum? PlanArea, Sum? UsableDepth, Lazy<IReadOnlyList<CropFit>> Fits, CropFit? Chosen, IReadOnlyList<Check> Checks)
 {
     /// <summary>Round the feet of a support, in m; null for what holds soil.</summary>
     public Sum? Around { get; init; }
@@ -19,10 +19,10 @@ public sealed record GrowAssessment(
 
 /// <summary>Does it drain: the holes, the wet layer, the way out.</summary>
 public sealed record DrainAssessment(
-    Verdict Verdict, string Words, HoleGrid? Holes, double HoleDiameter, double WetLayer, Sum? DrainDown, IReadOnlyList<Sum> Sums, IReadOnlyList<Check> Checks);
+    Verdict Verdict, Sentence Words, HoleGrid? Holes, double HoleDiameter, double WetLayer, Sum? DrainDown, IReadOnlyList<Sum> Sums, IReadOnlyList<Check> Checks);
 
 /// <summary>Will it stand: every check, the weakest, what it weighs wet and how it is carried.</summary>
-public sealed record HoldAssessment(Verdict Verdict, string Words, IReadOnlyList<Check> Checks, Check? Weakest, Sum? WetMass, string Handling);
+public sealed record HoldAssessment(Verdict Verdict, Sentence Words, IReadOnlyList<Check> Checks, Check? Weakest, Sum? WetMass, Sentence Handling);
 
 /// <summary>The three verdicts on one blueprint.</summary>
 public sealed record Assessment(GrowAssessment Grow, DrainAssessment Drain, HoldAssessment Hold)

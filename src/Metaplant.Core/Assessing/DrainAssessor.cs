@@ -51,7 +51,7 @@ internal static class DrainAssessor
         }
 
         var verdict = Verdicts.Worst(checks);
-        var words = checks.Find(c => c.Verdict == Verdict.Fails)?.Words ?? $"{holes.Count} holes of {floor.HoleDiameter * 1000:0} mm, {spacing.Spacing * 1000:0} mm apart at most.";
+        var words = checks.Find(c => c.Verdict == Verdict.Fails)?.Words ?? (Sentence)$"{new Count(holes.Count, "hole", "holes")} of {Amount.Length(floor.HoleDiameter)}, {Amount.Length(spacing.Spacing)} apart at most.";
         return new(verdict, words, holes, floor.HoleDiameter, brief.Medium.WetLayer, down, [spacing.Sum], checks);
     }
 
@@ -61,7 +61,7 @@ internal static class DrainAssessor
         double least = LeastPitch * floor.HoleDiameter, drawn = Math.Min(holes.LeastPitch, floor.Outline.Length + floor.Outline.Width);
         return Check.Enough(
             "hole-room", "Floor left between the holes", least, drawn, Unit.Metre,
-            $"The nearest two are {drawn * 1000:0} mm apart.", $"The nearest two holes are {drawn * 1000:0} mm apart, and {least * 1000:0} mm leave a floor between.", "floor", [spacing.Sum], Pad(floor));
+            $"The nearest two are {Amount.Length(drawn)} apart.", $"The nearest two holes are {Amount.Length(drawn)} apart, and {Amount.Length(least)} leave a floor between.", "floor", [spacing.Sum], Pad(floor));
     }
 
     /// <summary>
@@ -72,7 +72,7 @@ internal static class DrainAssessor
         var wanted = floor.Packers.Count == 0 ? 0 : floor.PackerWidth + Math.Max(floor.PackerWidth, LeastPitch * floor.HoleDiameter);
         return Check.Enough(
             "hole-reach", "Way to the nearest hole", wanted, spacing.Spacing, Unit.Metre,
-            "No place of the floor is farther from a hole than the spacing.", $"Holes every {spacing.Spacing * 1000:0} mm would drain this soil; over packers of {floor.PackerWidth * 1000:0} mm there is floor that no hole can be so near to.", "floor", [spacing.Sum], Pad(floor));
+            "No place of the floor is farther from a hole than the spacing.", $"Holes every {Amount.Length(spacing.Spacing)} would drain this soil; over packers of {Amount.Length(floor.PackerWidth)} there is floor that no hole can be so near to.", "floor", [spacing.Sum], Pad(floor));
     }
 
     private static IReadOnlyList<Remedy> Pad(ClosedFloor floor) => floor.PadDiameter == 0 ? [new("A coarse pad over each hole, at least", .060, Unit.Metre)] : [];
@@ -94,9 +94,9 @@ internal static class DrainAssessor
     {
         Term least = brief.Handbook.Term(Practice.LeastRaise);
         return Check.Enough(
-            "clearance", "Clear below the foot", least.Value, floor.Raise, Unit.Metre, $"{floor.Raise * 1000:0} mm clear below.",
+            "clearance", "Clear below the foot", least.Value, floor.Raise, Unit.Metre, $"{Amount.Length(floor.Raise)} clear below.",
             floor.Raise == 0 ? "It stands flat on the ground and cannot drain." : "Too close to the ground: leaves and soil will close the holes.", "packer",
-            [Sum.Of("Clear below the foot", "height of the packers", [new("raise", "packers", floor.Raise, Unit.Metre), least], floor.Raise, Unit.Metre, "At least 40 mm, so that holes stay free")],
+            [Sum.Of("Clear below the foot", "height of the packers", [new("raise", "packers", floor.Raise, Unit.Metre), least], floor.Raise, Unit.Metre, "So much that holes stay free")],
             new Remedy("Packers at least", least.Value, Unit.Metre));
     }
 

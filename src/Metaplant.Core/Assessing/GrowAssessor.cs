@@ -47,20 +47,20 @@ internal static class GrowAssessor
 
     private static Lazy<IReadOnlyList<CropFit>> Ordered(IReadOnlyList<Crop> crops, Func<Crop, CropFit> fit) => new(() => [.. crops.Select(fit).OrderBy(f => f.Count == 0)]);
 
-    private static (Verdict Verdict, string Words) Say(CropFit chosen, List<Check> checks)
+    private static (Verdict Verdict, Sentence Words) Say(CropFit chosen, List<Check> checks)
     {
         if (chosen.Count == 0) return (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}");
         var words = $"{chosen.Count} {(chosen.Count == 1 ? chosen.Crop.Name.ToLowerInvariant() : chosen.Crop.Plural)}, set by {(chosen.Limit == "soil" ? "the soil there is" : "the room")}.";
         return chosen.NotKnown is { } unknown ? (Verdicts.Worst(Verdicts.Worst(checks), Verdict.Tight), $"{words} {unknown}") : (Verdicts.Worst(checks), words);
     }
 
-    private static (Verdict Verdict, string Words) Say(IReadOnlyList<string?> whyNots)
+    private static (Verdict Verdict, Sentence Words) Say(IReadOnlyList<Sentence?> whyNots)
     {
         var fitting = whyNots.Count(w => w is null);
         if (fitting > 0) return (Verdict.Sound, $"{fitting} of {whyNots.Count} crops have the room and depth. {NotAsked}");
         // The reason that most of them give, the first among equals.
-        var commonest = whyNots.OfType<string>().GroupBy(w => w).OrderByDescending(g => g.Count()).First().Key;
-        return (Verdict.Fails, $"Nothing on the list grows in it: {char.ToLowerInvariant(commonest[0])}{commonest[1..]}");
+        var commonest = whyNots.OfType<Sentence>().GroupBy(w => w).OrderByDescending(g => g.Count()).First().Key;
+        return (Verdict.Fails, $"Nothing on the list grows in it: {commonest.GoingOn()}");
     }
 
     private static GrowAssessment Support(Blueprint blueprint, Brief brief, Fitness fitness)
@@ -85,9 +85,9 @@ internal static class GrowAssessor
         Geometry.Layout none = new(Geometry.LatticePattern.Square, []);
         if (crop.Edible && !foodAllowed) return new(crop, 0, none, "", "What it is made of is for ornamentals only.");
         if (crop.Climbing == Climbing.None) return new(crop, 0, none, "", "It does not climb.");
-        if (crop.Climbing is not Climbing.Tied && crop.ThickestGrip < frame.Grip) return new(crop, 0, none, "", $"It grips up to {crop.ThickestGrip * 1000:0} mm and the thinnest here is {frame.Grip * 1000:0} mm.");
-        if (crop.Height > frame.Height * 1.5) return new(crop, 0, none, "", $"It grows to {crop.Height:0.0} m; the tie is at {frame.Height:0.0} m.");
+        if (crop.Climbing is not Climbing.Tied && crop.ThickestGrip < frame.Grip) return new(crop, 0, none, "", $"It grips up to {Amount.Length(crop.ThickestGrip)} and the thinnest here is {Amount.Length(frame.Grip)}.");
+        if (crop.Height > frame.Height * 1.5) return new(crop, 0, none, "", $"It grows to {Amount.Length(crop.Height)}; the tie is at {Amount.Length(frame.Height)}.");
         var count = Math.Min(2 * frame.Feet, (int)Math.Floor(frame.Around / crop.Spacing + 1e-9));
-        return count == 0 ? new(crop, 0, none, "", $"One wants {crop.Spacing * 1000:0} mm of the ring to itself; there is less.") : new(crop, count, none, "room", null);
+        return count == 0 ? new(crop, 0, none, "", $"One wants {Amount.Length(crop.Spacing)} of the ring to itself; there is less.") : new(crop, count, none, "room", null);
     }
 }

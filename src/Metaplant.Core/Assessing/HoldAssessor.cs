@@ -15,11 +15,11 @@ internal static class HoldAssessor
         return new(verdict, Say(verdict, weakest), checks, weakest, wet, Carry(blueprint, wet?.Value, brief.Handbook));
     }
 
-    private static string Say(Verdict verdict, Check? weakest) => (verdict, weakest) switch
+    private static Sentence Say(Verdict verdict, Check? weakest) => (verdict, weakest) switch
     {
         (_, null) => "Nothing here carries.",
-        (Verdict.AskAProfessional or Verdict.ProveFirst, { Utilisation: null } ask) => $"{ask.Name}: {char.ToLowerInvariant(ask.Words[0])}{ask.Words[1..]}",
-        (_, { } weak) => $"{weak.Name}: {weak.Utilisation * 100:0} % of what it can take{(weak.Case == LoadCase.BlockedDrain ? " with the drain blocked" : "")}.",
+        (Verdict.AskAProfessional or Verdict.ProveFirst, { Utilisation: null } ask) => (Sentence)$"{ask.Name}: {ask.Words.GoingOn()}",
+        (_, { } weak) => (Sentence)$"{weak.Name}: {(int)Math.Round(weak.Utilisation!.Value * 100)} % of what it can take{(weak.Case == LoadCase.BlockedDrain ? " with the drain blocked" : "")}.",
     };
 
     private static Sum WetMass(Blueprint blueprint, Brief brief)
@@ -31,13 +31,19 @@ internal static class HoldAssessor
             brief.Medium.SaturatedDensity * volume + blueprint.Handling.EmptyMass, Unit.Kilogram, "Soil full of water and the thing itself");
     }
 
-    private static string Carry(Blueprint blueprint, double? wet, Materials.Handbook handbook)
+    private static Sentence Carry(Blueprint blueprint, double? wet, Materials.Handbook handbook)
     {
         var empty = blueprint.Handling.EmptyMass;
         if (wet is { } all && Lifting.People(all, handbook) == 1) return "One person can carry it full.";
         var once = wet is null ? "" : Lifting.People(wet.Value, handbook) is null ? " Fill it where it stands; nobody moves it wet." : " Full, it takes two or three.";
         if (blueprint.Handling.BuiltInPlace) return "Built where it stands." + once;
         var people = Lifting.People(empty, handbook) ?? 0;
-        return (people switch { 0 => $"Empty it is {empty:0} kg: roll it or use a barrow.", 1 => $"One person carries it empty ({empty:0} kg).", _ => $"{people} people carry it empty ({empty:0} kg)." }) + once;
+        Sentence carried = people switch
+        {
+            0 => (Sentence)$"Empty it is {Amount.Mass(empty)}: roll it or use a barrow.",
+            1 => (Sentence)$"One person carries it empty ({Amount.Mass(empty)}).",
+            _ => (Sentence)$"{people} people carry it empty ({Amount.Mass(empty)}).",
+        };
+        return $"{carried}{once}";
     }
 }

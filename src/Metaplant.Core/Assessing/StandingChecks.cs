@@ -82,6 +82,6 @@ internal static class StandingChecks
         List<Sum> sums = [Sum.Of($"Load on the {where}", "p = m g ÷ A", [new("m", "weight, wet through", mass, Unit.Kilogram), new("A", "floor it covers", blueprint.Stance.FloorArea, Unit.SquareMetre), low with { Symbol = "from" }, high with { Symbol = "to" }], load, Unit.Pascal, "Beside what such floors are often made for; EN 1991-1-1 table 6.2")];
         if (blueprint.Stance is OnFeet feet)
             sums.Add(Sum.Of("Pressure under its feet", "p = m g ÷ A", [new("m", "weight, wet through", mass, Unit.Kilogram), new("A", "under all feet", feet.FeetArea, Unit.SquareMetre)], LoadsBelow.FootPressure(mass, 1, feet.FeetArea), Unit.Pascal, "Weight over area"));
-        return Check.AskAProfessional("floor-load", $"What the {where} carries", $"It brings {load / 1000:0.0} kN on each square metre of the {where}; such floors are often made for {low.Value / 1000:0.0} to {high.Value / 1000:0.0}, with everything on them. Ask who knows this one.", blueprint.Parts[0].Id) with { Sums = sums };
+        return Check.AskAProfessional("floor-load", $"What the {where} carries", $"It brings {Amount.Pressure(load)} on the {where}; such floors are often made for {Amount.Pressure(low.Value)} to {Amount.Pressure(high.Value)}, with everything on them. Ask who knows this one.", blueprint.Parts[0].Id) with { Sums = sums };
     }
 }

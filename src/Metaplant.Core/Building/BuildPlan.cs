@@ -3,14 +3,13 @@ using Metaplant.Core.Cutting;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Building;
 
 /// <summary>One step as it will be done here. Minutes include the salvage factor.</summary>
 /// <param name="Places">Ids of the parts that stand once it is done, for its picture.</param>
 /// <param name="Cuts">Ids of the needs whose pieces are cut to size by it.</param>
-public sealed record Step(string Id, int Number, Sentence Title, Sentence Words, double Minutes, IReadOnlyList<ToolAnswer> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<string> Cautions, IReadOnlyList<string> Places, IReadOnlyList<string> Cuts);
+public sealed record Step(string Id, int Number, Sentence Title, Sentence Words, double Minutes, IReadOnlyList<ToolAnswer> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<Sentence> Cautions, IReadOnlyList<string> Places, IReadOnlyList<string> Cuts);
 
 /// <summary>Everything needed to make a blueprint: steps, cuts, template, shopping, hours.</summary>
 public sealed record BuildPlan(
@@ -29,7 +28,7 @@ public sealed record BuildPlan(
         ];
         return new(
             steps, fit.Cast.Cuts, fit.Cast.SectionCuts, HoleTemplate.Of(fit.Blueprint, fit.Assessment), fit.Cast.Buys,
-            [.. steps.SelectMany(s => s.Tools).DistinctBy(t => t.Need.Words).OrderBy(t => t.Need.Words, StringComparer.Ordinal)], steps.Sum(s => s.Minutes) / 60, fit.Cast.Cost);
+            [.. steps.SelectMany(s => s.Tools).DistinctBy(t => (t.Need.Words, t.Need.Size)).OrderBy(t => t.Need.Words, StringComparer.Ordinal).ThenBy(t => t.Need.Size)], steps.Sum(s => s.Minutes) / 60, fit.Cast.Cost);
     }
 
     /// <summary>What is taken apart for its boards, rails or legs comes first, each with the tools and minutes of its way.</summary>
@@ -39,7 +38,7 @@ public sealed record BuildPlan(
         {
             var id = CutUp.Apart(thing.Thing.Id, way.Id);
             yield return new(
-                id, $"Take apart {thing.Thing.Name}", $"{way.Name}: {units} of them. {way.Words}", way.Minutes * units, way.Tools, ["Gloves", "Eye protection"], false, "nails")
+                id, $"Take apart {thing.Thing.Name}", $"{way.Name}: {units} of them. {way.Words}", way.Minutes * units, [.. way.Tools], ["Gloves", "Eye protection"], false, "nails")
             {
                 SlowerWithSalvage = true,
                 Cuts = [id],

@@ -6,13 +6,13 @@ public static class Cautions
     /// <summary>Stands at the foot of every sheet.</summary>
     public const string NotACertificate = "Not a certificate. Local rules and a qualified person come first.";
 
-    private static readonly Dictionary<string, string> Rows = new(StringComparer.Ordinal)
+    private static readonly Dictionary<string, Sentence> Rows = new(StringComparer.Ordinal)
     {
         ["services"] = "Look up pipes and cables before anything is driven or dug.",
         ["nails"] = "Rusty nails: thick gloves and soles, and a jar for every nail that comes out.",
         ["saw"] = "Eyes, ears and hands protected; the piece clamped; no nail in the way of the saw.",
         ["drill"] = "Eye protection; clamp small pieces; let the bit clear its chips.",
-        ["lift"] = "One person lifts 25 kg, two 33, three 38. Bend the knees, or use a barrow or a plank.",
+        ["lift"] = $"One person lifts {Amount.Mass(25)}, two {Amount.Mass(33)}, three {Amount.Mass(38)}. Bend the knees, or use a barrow or a plank.",
         ["wire"] = "Wire under tension whips when it breaks: eye protection, and stand aside while twisting. Turn the ends in.",
         ["drum"] = "Never cut or heat a drum unless you know it held something harmless and it has been washed: vapour explodes.",
         ["edges"] = "Cut edges are as sharp as knives. File them and cover them before anyone reaches in.",
@@ -23,5 +23,5 @@ public static class Cautions
     };
 
     /// <summary>The sentence of a caution; an unknown id is a bug and throws.</summary>
-    public static string Sentence(string id) => Rows[id];
+    public static Sentence Sentence(string id) => Rows[id];
 }

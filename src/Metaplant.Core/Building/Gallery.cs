@@ -30,7 +30,7 @@ public static class Gallery
     }
 
     /// <summary>The picture to be shown when it can no longer be drawn: from a corner, as SVG.</summary>
-    public static string LastPicture(Fit fit) => SvgWriter.Write(Pictures.Draw(fit.Blueprint.Scene(), Camera.Corner(0)));
+    public static string LastPicture(Fit fit) => SvgWriter.Write(Pictures.Draw(fit.Blueprint.Scene(), Camera.Corner(0)), Teller.Metric);
 
     /// <summary>What stands already in grey, and what a step adds in colour; null for a step that places nothing.</summary>
     private static View? Step(Board board, BuildPlan plan, string id)

@@ -2,7 +2,6 @@ using Metaplant.Core.Assessing;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Building;
 

@@ -3,7 +3,6 @@ using Metaplant.Core.Casting;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Sums;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Building;
 

@@ -6,23 +6,48 @@ namespace Metaplant.Core.Building;
 /// <summary>
 /// What a step or a way of taking apart asks for: any one of a few tools, in a size where that matters.
 /// </summary>
-/// <param name="Words">As it is written: "Hand saw or jigsaw", "Drill, 8 mm bit".</param>
-/// <param name="Size">In m; null where any will do.</param>
-public sealed partial record ToolNeed(string Words, IReadOnlyList<string> Options, double? Size)
+/// <param name="Words">The tools, joined by "or": "Hand saw or jigsaw".</param>
+/// <param name="Size">Of its bit, in m; null where any will do.</param>
+public sealed partial record ToolNeed(string Words, double? Size = null)
 {
-    /// <summary>Reads the words of a step: tools joined by "or", then a comma and a size in mm.</summary>
-    public static ToolNeed Read(string words)
+    private const double Inch = .0254;
+
+    /// <summary>The tools, any of which does, each with a capital letter.</summary>
+    public IReadOnlyList<string> Options { get; } = [.. Words.Split(" or ").Select(t => char.ToUpperInvariant(t[0]) + t[1..])];
+
+    /// <summary>"Hand saw or jigsaw", "Drill, 8 mm bit".</summary>
+    public Sentence Told => Size is { } size ? (Sentence)$"{Words}, {Amount.Length(size)} bit" : Words;
+
+    /// <summary>Tools of any size.</summary>
+    public static implicit operator ToolNeed(string words) => new(words);
+
+    public bool Equals(ToolNeed? other) => other is not null && Words == other.Words && Nullable.Equals(Size, other.Size);
+
+    public override int GetHashCode() => HashCode.Combine(Words, Size);
+
+    /// <summary>
+    /// Every size in m in a gardener's words: "4, 6 and 8 mm" has three, "1/8, 1/4 in" two. Each is in the unit that follows it next, mm where none does; a fraction is always of an inch.
+    /// </summary>
+    public static IReadOnlyList<double> Sizes(string words)
     {
-        var comma = words.IndexOf(", ", StringComparison.Ordinal);
-        var tools = comma < 0 ? words : words[..comma];
-        return new(words, [.. tools.Split(" or ").Select(t => char.ToUpperInvariant(t[0]) + t[1..])], comma >= 0 && Sizes(words[comma..]) is [var size, ..] ? size : null);
+        var found = Number().Matches(words);
+        var sizes = new double[found.Count];
+        var inches = false;
+        for (var i = found.Count - 1; i >= 0; i--)
+        {
+            var m = found[i];
+            inches = m.Groups["unit"] switch { { Success: false } => inches, { Value: "mm" } => false, _ => true };
+            sizes[i] = m.Groups["bottom"].Success
+                ? (m.Groups["whole"].Success ? Read(m, "whole") : 0) * Inch + Read(m, "top") / Math.Max(1, Read(m, "bottom")) * Inch
+                : Read(m, "number") * (inches ? Inch : .001);
+        }
+
+        return sizes;
     }
 
-    /// <summary>Every size in m in a gardener's words: "4, 6 and 8 mm" has three.</summary>
-    public static IReadOnlyList<double> Sizes(string words)
-        => [.. Number().Matches(words).Select(m => double.Parse(m.Value.Replace(',', '.'), CultureInfo.InvariantCulture) / 1000)];
+    private static double Read(Match m, string group) => double.Parse(m.Groups[group].Value.Replace(',', '.'), CultureInfo.InvariantCulture);
 
-    [GeneratedRegex(@"\d+([.,]\d+)?", RegexOptions.ExplicitCapture, 1000)]
+    [GeneratedRegex("""((?<whole>\d+)\s+)?(?<top>\d+)/(?<bottom>\d+)(\s*(?<unit>in|"))?|(?<number>\d+([.,]\d+)?)(\s*(?<unit>mm|in|"))?""", RegexOptions.ExplicitCapture, 1000)]
     private static partial Regex Number();
 }
 
@@ -30,4 +55,4 @@ public sealed partial record ToolNeed(string Words, IReadOnlyList<string> Option
 /// <param name="Having">Of the best that there is.</param>
 /// <param name="Who">Who alone may use it, where the shelf says.</param>
 /// <param name="Instead">What does it without, as a sentence; null when it is had, or nothing does.</param>
-public sealed record ToolAnswer(ToolNeed Need, Having Having, string? Who, string? Instead);
+public sealed record ToolAnswer(ToolNeed Need, Having Having, string? Who, Sentence? Instead);

@@ -12,7 +12,7 @@ public enum Having
 }
 
 /// <summary>One tool of the shelf.</summary>
-/// <param name="Sizes">What sizes of it there are, in the gardener's words: "4, 6, 8, 10 mm".</param>
+/// <param name="Sizes">What sizes of it there are, in the gardener's words: "4, 6, 8, 10 mm", "1/8, 1/4 in".</param>
 /// <param name="Who">Who may use it.</param>
 public sealed record ShelvedTool(Having Having, string Sizes = "", string Who = "");
 
@@ -21,7 +21,8 @@ public sealed record ShelvedTool(Having Having, string Sizes = "", string Who = 
 /// </summary>
 public sealed class ToolShelf
 {
-    private const double HalfMillimetre = .0005;
+    /// <summary>A bit of 5/16 in does for one of 8 mm; one of 1/4 in does not for 6.</summary>
+    private const double SameSize = .0002;
 
     private readonly IReadOnlyDictionary<string, ShelvedTool> tools;
 
@@ -34,7 +35,7 @@ public sealed class ToolShelf
     [
         .. SalvageKinds.All
             .Select(k => Thing.Create(0, 0, k.Name, k.Id, 1, new Dictionary<string, double>(), null, [], []).OrThrow())
-            .SelectMany(t => t.Kind.BreakDown(t)).SelectMany(w => w.Tools).SelectMany(t => ToolNeed.Read(t).Options)
+            .SelectMany(t => t.Kind.BreakDown(t)).SelectMany(w => w.Tools).SelectMany(t => ((ToolNeed)t).Options)
             .Concat(Substitutes.Tools)
             .Distinct(StringComparer.Ordinal).Order(StringComparer.Ordinal),
     ];
@@ -58,15 +59,14 @@ public sealed class ToolShelf
     public string? Lacks(Way way) => way.Tools.FirstOrDefault(t => Answer(t).Having == Having.Lacking);
 
     /// <summary>What does a way's first lacking tool's work, as a sentence; null when none is lacking or nothing does.</summary>
-    public string? InsteadFor(Way way) => way.Tools.Select(Answer).FirstOrDefault(a => a.Having == Having.Lacking)?.Instead;
+    public Sentence? InsteadFor(Way way) => way.Tools.Select(t => Answer(t)).FirstOrDefault(a => a.Having == Having.Lacking)?.Instead;
 
     /// <summary>Tools of a way that must be borrowed first.</summary>
     public IReadOnlyList<string> ToBorrow(Way way) => [.. way.Tools.Where(t => Answer(t).Having == Having.Borrowed)];
 
-    /// <summary>How the shelf meets one need, written as in a step: the best of its alternatives, in its size.</summary>
-    public ToolAnswer Answer(string words)
+    /// <summary>How the shelf meets one need: the best of its alternatives, in its size.</summary>
+    public ToolAnswer Answer(ToolNeed need)
     {
-        var need = ToolNeed.Read(words);
         var best = need.Options.OrderBy(o => Of(o, need.Size)).First();
         var having = Of(best, need.Size);
         var who = tools.GetValueOrDefault(best)?.Who is { Length: > 0 } name ? name : null;
@@ -77,15 +77,15 @@ public sealed class ToolShelf
     private Having Of(string tool, double? size)
     {
         if (!tools.TryGetValue(tool, out var held)) return Having.Owned;
-        return held.Having != Having.Lacking && size is { } wanted && ToolNeed.Sizes(held.Sizes) is { Count: > 0 } sizes && !sizes.Any(s => Math.Abs(s - wanted) < HalfMillimetre) ? Having.Lacking : held.Having;
+        return held.Having != Having.Lacking && size is { } wanted && ToolNeed.Sizes(held.Sizes) is { Count: > 0 } sizes && !sizes.Any(s => Math.Abs(s - wanted) < SameSize) ? Having.Lacking : held.Having;
     }
 
-    private string? Otherwise(ToolNeed need, string tool)
+    private Sentence? Otherwise(ToolNeed need, string tool)
     {
         var sizes = tools.TryGetValue(tool, out var held) && held.Having != Having.Lacking && need.Size is not null ? ToolNeed.Sizes(held.Sizes) : [];
         if (sizes.Count == 0) return need.Options.Select(o => Substitutes.For(o, IsHad)).FirstOrDefault(w => w is not null);
         var near = sizes.MinBy(s => Math.Abs(s - need.Size!.Value));
-        return $"The nearest on the shelf is {near * 1000:0.#} mm: borrow the one of {need.Size!.Value * 1000:0.#} mm, or see whether the drawing takes the other.";
+        return $"The nearest on the shelf is {Amount.Length(near)}: borrow the one of {Amount.Length(need.Size!.Value)}, or see whether the drawing takes the other.";
     }
 
     private bool IsHad(string tool) => Of(tool, null) == Having.Owned;

@@ -106,7 +106,7 @@ public static class AlsoWords
         ["lineUsed"] = ("line used", Unit.Metre),
         ["lineLeft"] = ("line left over", Unit.Metre),
         ["ringSpacing"] = ("from ring to ring", Unit.Metre),
-        ["stickLengths"] = ("sticks, each with 150 mm in the ground and above", Unit.Metre),
+        ["stickLengths"] = ("sticks, each with what goes into the ground and stands above", Unit.Metre),
         ["roundTheFeet"] = ("round the feet", Unit.Metre),
         ["play"] = ("play", Unit.Metre),
     }.ToFrozenDictionary(StringComparer.Ordinal);

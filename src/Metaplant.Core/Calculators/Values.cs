@@ -65,7 +65,7 @@ public sealed class Values
     }
 
     /// <summary>Adds a problem when inputs that are each in range cannot be together.</summary>
-    public void Refuse(bool impossible, string name, string sentence)
+    public void Refuse(bool impossible, string name, Sentence sentence)
     {
         if (impossible) problems.Add(new(path + name, sentence));
     }
@@ -107,7 +107,7 @@ public sealed class Values
     private object? One(Input input, Given given) => (input, given) switch
     {
         (NumberInput n, GivenNumber g) => Number(n, g.Value),
-        (NumberInput n, _) => Wrong(n.Name, $"{n.Title} must be a number{Of(n.Unit)}."),
+        (NumberInput n, _) => Wrong(n.Name, $"{n.Title} must be a number."),
         (ChoiceInput c, GivenText t) when c.Options.Contains(t.Value) => t.Value,
         (ChoiceInput { Refused: { } refused } c, GivenText t) when refused.TryGetValue(t.Value, out var why) => Wrong(c.Name, why),
         (ChoiceInput c, _) => Wrong(c.Name, $"{c.Title} must be one of {string.Join(", ", c.Options)}."),
@@ -122,10 +122,10 @@ public sealed class Values
 
     private object? Number(NumberInput n, double value)
     {
-        if (!double.IsFinite(value)) return Wrong(n.Name, $"{n.Title} must be a number{Of(n.Unit)}.");
+        if (!double.IsFinite(value)) return Wrong(n.Name, $"{n.Title} must be a number.");
         if (n.Least == 0 && !n.ZeroAllowed && value < n.Greatest * Nothing) return Wrong(n.Name, $"{n.Title} must be more than nothing.");
-        if (value < n.Least) return Wrong(n.Name, $"{n.Title} must be at least {n.Least:G6}{Of(n.Unit)}.");
-        if (value > n.Greatest) return Wrong(n.Name, $"{n.Title} can be at most {n.Greatest:G6}{Of(n.Unit)}.");
+        if (value < n.Least) return Wrong(n.Name, $"{n.Title} must be at least {new Amount(n.Least, n.Unit)}.");
+        if (value > n.Greatest) return Wrong(n.Name, $"{n.Title} can be at most {new Amount(n.Greatest, n.Unit)}.");
         if (n.Unit == Unit.Count && value != Math.Round(value)) return Wrong(n.Name, $"{n.Title} must be a whole number.");
         return value;
     }
@@ -156,11 +156,9 @@ public sealed class Values
         ?? either.Groups.FirstOrDefault(g => g.Fields.OfType<NumberInput>().Any(f => given.Fields.ContainsKey(f.Name)))
         ?? either.Groups[0];
 
-    private object? Wrong(string name, string sentence)
+    private object? Wrong(string name, Sentence sentence)
     {
         problems.Add(new(path + name, sentence));
         return null;
     }
-
-    private static string Of(Unit unit) => unit.Symbol() is { Length: > 0 } symbol ? $" in {symbol}" : "";
 }

@@ -3,7 +3,6 @@ using Metaplant.Core.Designs;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Stock;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Casting;
 

@@ -1,15 +1,16 @@
 using Metaplant.Core.Designs;
+using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Casting;
 
 /// <summary>Something to buy: how it is packed, how big one piece of it is, and what a pack costs. Prices are guesses to be replaced by the gardener's own.</summary>
 /// <param name="Family">What it stands in for; rows of a family are tried for the cheapest that does.</param>
 /// <param name="Pack">How much is in a pack, in <paramref name="Per"/>.</param>
-/// <param name="Per">"m", "m²", "m³" or "pieces".</param>
+/// <param name="Per">Metres, their squares and cubes, or a count.</param>
 /// <param name="Length">Of one piece, m; 0 where it is sold by count, line or volume.</param>
 /// <param name="Width">Of one piece, m.</param>
 /// <param name="Thickness">Of one piece, m.</param>
-public sealed record PriceRow(string Id, string Family, string Name, double Pack, string Per, double Price, double Length = 0, double Width = 0, double Thickness = 0);
+public sealed record PriceRow(string Id, string Family, Sentence Name, double Pack, Unit Per, double Price, double Length = 0, double Width = 0, double Thickness = 0);
 
 public static class Prices
 {
@@ -17,47 +18,47 @@ public static class Prices
 
     public static IReadOnlyList<PriceRow> All { get; } =
     [
-        new("batten", "timber", "Batten 50 × 50, 2.4 m", 2.4, "m", 5.50, 2.4, .05, .05),
-        new("batten-long", "timber", "Batten 50 × 50, 3.6 m", 3.6, "m", 8.50, 3.6, .05, .05),
-        new("post-75", "timber", "Post 75 × 75, 2.4 m", 2.4, "m", 11.00, 2.4, .075, .075),
-        new("post-100", "timber", "Post 100 × 100, 2.4 m", 2.4, "m", 17.00, 2.4, .1, .1),
-        new("plank", "plank", "Planed board 20 × 145, 2.4 m", 2.4, "m", 9.00, 2.4, .145, .02),
-        new("plank-long", "plank", "Planed board 20 × 145, 3.6 m", 3.6, "m", 14.00, 3.6, .145, .02),
-        new("sheet-screw", "sheet-screw", "Sheet-metal screws 4.2 × 16, 50 in a box", 50, "pieces", 4.00),
-        new("end-cap", "end-cap", "End cap of sheet metal for a duct", 1, "pieces", 6.50),
-        new("hook", "hook", "Screw hook, ring and short chain, marked 120 kg", 1, "pieces", 5.00),
-        new("cloth", "cloth", "Woven ground cloth, 1 × 5 m", 5, "m²", 7.00, 5, 1),
-        new("film", "film", "Pond film of polyethylene, 2 × 2 m", 4, "m²", 6.50, 2, 2),
-        new("film-wide", "film", "Pond film of polyethylene, 4 × 4 m", 16, "m²", 24.00, 4, 4),
-        new("outdoor-screw", "outdoor-screw", "Outdoor screws 6 × 60, 50 in a box", 50, "pieces", 8.50),
-        new("outdoor-screw-80", "outdoor-screw-80", "Outdoor screws 6 × 80, 50 in a box", 50, "pieces", 10.50),
-        new("outdoor-screw-100", "outdoor-screw-100", "Outdoor screws 6 × 100, 50 in a box", 50, "pieces", 13.00),
-        new("bolt", "bolt", "Bolt of 8 mm with nut and washers", 1, "pieces", .90),
-        new("wire", "wire", "Soft fence wire 2.5 mm, 25 m", 25, "m", 6.00),
-        new("twine", "twine", "Garden twine 4 mm, 50 m", 50, "m", 4.50),
-        new("stake-0.6", "stake", "Pointed stake 40 mm, 0.6 m", 1, "pieces", 1.20, .6, .04, .04),
-        new("stake-0.9", "stake", "Pointed stake 40 mm, 0.9 m", 1, "pieces", 1.80, .9, .04, .04),
-        new("stake-1.2", "stake", "Pointed stake 40 mm, 1.2 m", 1, "pieces", 2.50, 1.2, .04, .04),
-        new("stake-1.5", "stake", "Pointed stake 50 mm, 1.5 m", 1, "pieces", 3.40, 1.5, .05, .05),
-        new("plate", "plate", "Repair plate with bolts", 1, "pieces", 2.40),
-        new("potting-sack", "soil-potting-mix", "Potting mix, sack of 60 litres", .060, "m³", 9.50),
-        new("soil-sack", "soil-topsoil-compost", "Topsoil and compost, sack of 40 litres", .040, "m³", 5.50),
-        new("soil-bag", "soil-topsoil-compost", "Topsoil and compost, bulk bag of 0.8 m³, delivered", .8, "m³", 85.00),
-        new("loam-bag", "soil-garden-loam", "Screened loam, bulk bag of 0.8 m³, delivered", .8, "m³", 75.00),
-        new("loam-sack", "soil-garden-loam", "Screened loam, sack of 25 litres", .025, "m³", 4.50),
-        new("sand-bag", "soil-loamy-sand", "Loamy sand, bulk bag of 0.8 m³, delivered", .8, "m³", 65.00),
-        new("sand-sack", "soil-loamy-sand", "Loamy sand, sack of 25 litres", .025, "m³", 4.00),
-        new("compost-sack", "soil-finished-compost", "Peat-free compost, sack of 50 litres", .050, "m³", 7.00),
-        new("compost-bag", "soil-finished-compost", "Green-waste compost, bulk bag of 0.8 m³, delivered", .8, "m³", 70.00),
-        new("gravel-sack", "soil-coarse-gravel", "Gravel, sack of 20 kg", .0125, "m³", 5.00),
-        new("gravel-bag", "soil-coarse-gravel", "Gravel, bulk bag of 0.5 m³, delivered", .5, "m³", 70.00),
+        new("batten", "timber", $"Batten {Amount.Length(.05)} × {Amount.Length(.05)}, {Amount.Length(2.4)}", 2.4, Unit.Metre, 5.50, 2.4, .05, .05),
+        new("batten-long", "timber", $"Batten {Amount.Length(.05)} × {Amount.Length(.05)}, {Amount.Length(3.6)}", 3.6, Unit.Metre, 8.50, 3.6, .05, .05),
+        new("post-75", "timber", $"Post {Amount.Length(.075)} × {Amount.Length(.075)}, {Amount.Length(2.4)}", 2.4, Unit.Metre, 11.00, 2.4, .075, .075),
+        new("post-100", "timber", $"Post {Amount.Length(.1)} × {Amount.Length(.1)}, {Amount.Length(2.4)}", 2.4, Unit.Metre, 17.00, 2.4, .1, .1),
+        new("plank", "plank", $"Planed board {Amount.Length(.02)} × {Amount.Length(.145)}, {Amount.Length(2.4)}", 2.4, Unit.Metre, 9.00, 2.4, .145, .02),
+        new("plank-long", "plank", $"Planed board {Amount.Length(.02)} × {Amount.Length(.145)}, {Amount.Length(3.6)}", 3.6, Unit.Metre, 14.00, 3.6, .145, .02),
+        new("sheet-screw", "sheet-screw", $"Sheet-metal screws {new Trade("4.2 × 16 mm")}, 50 in a box", 50, Unit.Count, 4.00),
+        new("end-cap", "end-cap", "End cap of sheet metal for a duct", 1, Unit.Count, 6.50),
+        new("hook", "hook", $"Screw hook, ring and short chain, marked {Amount.Mass(120)}", 1, Unit.Count, 5.00),
+        new("cloth", "cloth", $"Woven ground cloth, {Amount.Length(1)} × {Amount.Length(5)}", 5, Unit.SquareMetre, 7.00, 5, 1),
+        new("film", "film", $"Pond film of polyethylene, {Amount.Length(2)} × {Amount.Length(2)}", 4, Unit.SquareMetre, 6.50, 2, 2),
+        new("film-wide", "film", $"Pond film of polyethylene, {Amount.Length(4)} × {Amount.Length(4)}", 16, Unit.SquareMetre, 24.00, 4, 4),
+        new("outdoor-screw", "outdoor-screw", $"Outdoor screws {new Trade("6 × 60 mm")}, 50 in a box", 50, Unit.Count, 8.50),
+        new("outdoor-screw-80", "outdoor-screw-80", $"Outdoor screws {new Trade("6 × 80 mm")}, 50 in a box", 50, Unit.Count, 10.50),
+        new("outdoor-screw-100", "outdoor-screw-100", $"Outdoor screws {new Trade("6 × 100 mm")}, 50 in a box", 50, Unit.Count, 13.00),
+        new("bolt", "bolt", $"Bolt {new Trade("M8")} with nut and washers", 1, Unit.Count, .90),
+        new("wire", "wire", $"Soft fence wire {Amount.Length(.0025)}, {Amount.Length(25)}", 25, Unit.Metre, 6.00),
+        new("twine", "twine", $"Garden twine {Amount.Length(.004)}, {Amount.Length(50)}", 50, Unit.Metre, 4.50),
+        new("stake-0.6", "stake", $"Pointed stake {Amount.Length(.04)}, {Amount.Length(0.6)}", 1, Unit.Count, 1.20, .6, .04, .04),
+        new("stake-0.9", "stake", $"Pointed stake {Amount.Length(.04)}, {Amount.Length(0.9)}", 1, Unit.Count, 1.80, .9, .04, .04),
+        new("stake-1.2", "stake", $"Pointed stake {Amount.Length(.04)}, {Amount.Length(1.2)}", 1, Unit.Count, 2.50, 1.2, .04, .04),
+        new("stake-1.5", "stake", $"Pointed stake {Amount.Length(.05)}, {Amount.Length(1.5)}", 1, Unit.Count, 3.40, 1.5, .05, .05),
+        new("plate", "plate", "Repair plate with bolts", 1, Unit.Count, 2.40),
+        new("potting-sack", "soil-potting-mix", $"Potting mix, sack of {Amount.Volume(.060)}", .060, Unit.CubicMetre, 9.50),
+        new("soil-sack", "soil-topsoil-compost", $"Topsoil and compost, sack of {Amount.Volume(.040)}", .040, Unit.CubicMetre, 5.50),
+        new("soil-bag", "soil-topsoil-compost", $"Topsoil and compost, bulk bag of {Amount.Volume(.8)}, delivered", .8, Unit.CubicMetre, 85.00),
+        new("loam-bag", "soil-garden-loam", $"Screened loam, bulk bag of {Amount.Volume(.8)}, delivered", .8, Unit.CubicMetre, 75.00),
+        new("loam-sack", "soil-garden-loam", $"Screened loam, sack of {Amount.Volume(.025)}", .025, Unit.CubicMetre, 4.50),
+        new("sand-bag", "soil-loamy-sand", $"Loamy sand, bulk bag of {Amount.Volume(.8)}, delivered", .8, Unit.CubicMetre, 65.00),
+        new("sand-sack", "soil-loamy-sand", $"Loamy sand, sack of {Amount.Volume(.025)}", .025, Unit.CubicMetre, 4.00),
+        new("compost-sack", "soil-finished-compost", $"Peat-free compost, sack of {Amount.Volume(.050)}", .050, Unit.CubicMetre, 7.00),
+        new("compost-bag", "soil-finished-compost", $"Green-waste compost, bulk bag of {Amount.Volume(.8)}, delivered", .8, Unit.CubicMetre, 70.00),
+        new("gravel-sack", "soil-coarse-gravel", $"Gravel, sack of {Amount.Mass(20)}", .0125, Unit.CubicMetre, 5.00),
+        new("gravel-bag", "soil-coarse-gravel", $"Gravel, bulk bag of {Amount.Volume(.5)}, delivered", .5, Unit.CubicMetre, 70.00),
     ];
 
     /// <summary>What so many pieces of a length and section cost in the shop; null where nothing of the family is large enough.</summary>
     public static double? CostOf(PiecesNeeded need, int count) => Cheapest(need, count) is { } found ? found.Packs * found.Row.Price : null;
 
-    /// <summary>What a family of goods is called: the name of its first row; null for what the shop does not have.</summary>
-    public static string? Named(string family) => ByFamily[family].FirstOrDefault()?.Name;
+    /// <summary>What a family of goods is called: the name of its first row; null for what the shop does not have. Fixings are sold by trade names, which read the same in every system of units.</summary>
+    public static string? Named(string family) => ByFamily[family].FirstOrDefault()?.Name.ToString();
 
     private static readonly ILookup<string, PriceRow> ByFamily = All.ToLookup(r => r.Family, StringComparer.Ordinal);
 

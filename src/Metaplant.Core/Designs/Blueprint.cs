@@ -4,7 +4,6 @@ using Metaplant.Core.Geometry;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Scenes;
 using Metaplant.Core.Sums;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 

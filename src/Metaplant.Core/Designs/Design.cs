@@ -1,7 +1,6 @@
 using Metaplant.Core.Casting;
 using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 

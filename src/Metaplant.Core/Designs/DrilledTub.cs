@@ -10,7 +10,6 @@ using Metaplant.Core.Salvage.Kinds;
 using Metaplant.Core.Scenes;
 using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 

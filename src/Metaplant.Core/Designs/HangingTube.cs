@@ -9,7 +9,6 @@ using Metaplant.Core.Salvage.Kinds;
 using Metaplant.Core.Scenes;
 using Metaplant.Core.Sums;
 using Metaplant.Core.Water;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 

@@ -1,3 +1,5 @@
+using Metaplant.Core.Sums;
+
 namespace Metaplant.Core.Designs;
 
 /// <summary>
@@ -12,7 +14,7 @@ public abstract record Need(string Id, Role Role)
     public abstract double Amount { get; }
 
     /// <summary>What <see cref="Amount"/> is in.</summary>
-    public virtual string Per => "pieces";
+    public virtual Unit Unit => Unit.Count;
 }
 
 /// <summary>So many things of the lead, as they are: the tub itself, sacks, tubes.</summary>
@@ -54,7 +56,7 @@ public sealed record PanelsNeeded(string Id, Role Role, IReadOnlyList<double> Wi
 
     public override double Amount => Widths.Sum();
 
-    public override string Per => "m";
+    public override Unit Unit => Unit.Metre;
 }
 
 /// <summary>A wall filled up course by course with whatever boards there are, each course of one height.</summary>
@@ -64,7 +66,7 @@ public sealed record CoursesNeeded(string Id, Role Role, double Height, IReadOnl
 {
     public override double Amount => Height * Lengths.Sum();
 
-    public override string Per => "m²";
+    public override Unit Unit => Unit.SquareMetre;
 }
 
 /// <summary>A run of stiff sheets side by side, their profile upright, each cut to a height.</summary>
@@ -74,7 +76,7 @@ public sealed record SheetsNeeded(string Id, Role Role, IReadOnlyList<double> Ru
 {
     public override double Amount => Runs.Sum();
 
-    public override string Per => "m";
+    public override Unit Unit => Unit.Metre;
 
     /// <summary>Strips that one run takes of sheets so wide: the first covers its width, each more its width less the lap.</summary>
     public int StripsFor(double run, double width) => StripsFor(run, width, Lap);
@@ -87,7 +89,7 @@ public sealed record CoverNeeded(string Id, Role Role, double Length, double Wid
 {
     public override double Amount => Length * Width;
 
-    public override string Per => "m²";
+    public override Unit Unit => Unit.SquareMetre;
 }
 
 /// <summary>So much line or wire, between two thicknesses.</summary>
@@ -95,7 +97,7 @@ public sealed record RunNeeded(string Id, Role Role, double Length, double Least
 {
     public override double Amount => Length;
 
-    public override string Per => "m";
+    public override Unit Unit => Unit.Metre;
 }
 
 /// <summary>Sticks, poles or stakes: so many at least so long and, so far from their butt, so thick.</summary>
@@ -114,7 +116,7 @@ public sealed record FillNeeded(string Id, Role Role, double Volume, IReadOnlyLi
 
     public override double Amount => Volume;
 
-    public override string Per => "m³";
+    public override Unit Unit => Unit.CubicMetre;
 }
 
 /// <summary>Goods from the shop only: screws, washers.</summary>

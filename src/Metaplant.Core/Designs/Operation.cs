@@ -1,5 +1,3 @@
-using Metaplant.Core.Words;
-
 namespace Metaplant.Core.Designs;
 
 /// <summary>
@@ -7,7 +5,7 @@ namespace Metaplant.Core.Designs;
 /// </summary>
 /// <param name="Cautions">Ids of <see cref="Building.Cautions"/>, shown where the step is.</param>
 public sealed record Operation(
-    string Id, Sentence Title, Sentence Words, double Minutes, IReadOnlyList<string> Tools, IReadOnlyList<string> Protection, bool TwoPeople = false, params IReadOnlyList<string> Cautions)
+    string Id, Sentence Title, Sentence Words, double Minutes, IReadOnlyList<Building.ToolNeed> Tools, IReadOnlyList<string> Protection, bool TwoPeople = false, params IReadOnlyList<string> Cautions)
 {
     /// <summary>True where salvage is slower to work than new stuff: taking apart, de-nailing, sorting, squaring. Filling a barrow takes as long either way.</summary>
     public bool SlowerWithSalvage { get; init; }

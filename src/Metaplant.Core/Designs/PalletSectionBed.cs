@@ -10,7 +10,6 @@ using Metaplant.Core.Salvage.Kinds;
 using Metaplant.Core.Scenes;
 using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 
@@ -64,7 +63,7 @@ public sealed class PalletSectionBed : Design
         [
             new Setting("height", "Wall height", Unit.Metre, heights, usual.Value, "Enough for most roots and no more soil than that").Try(h => h <= RetainedSoil.Flagged),
             new Setting("length", "Length", Unit.Metre, lengths, lengths[0].Value, joins ? "One section; more sections need more ties" : "Its slats reach beyond the bearers, so that no two sections can be bolted end to end").TryAll(),
-            new Setting("width", "Width inside", Unit.Metre, widths, widths[0].Value, "An arm reaches 0.6 m from each side").Try(w => w / 2 + m.Thickness <= ArmReach),
+            new Setting("width", "Width inside", Unit.Metre, widths, widths[0].Value, $"An arm reaches {Amount.Length(.6)} from each side").Try(w => w / 2 + m.Thickness <= ArmReach),
             Setting.Even("ties", "Tie wires in each section", Unit.Count, 0, 4, 1, 1, "One wire at mid-length stops most bellies").Least(),
             Setting.Even("pegs", "Pegs at the foot, how deep", Unit.Metre, .25, .9, .05, .45, "As deep as the ground asks, so that the walls do not slide").Least(),
         ];

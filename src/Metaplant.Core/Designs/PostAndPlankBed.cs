@@ -7,7 +7,6 @@ using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Scenes;
 using Metaplant.Core.Sums;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 
@@ -20,7 +19,6 @@ public sealed class PostAndPlankBed : Design
     private const double PostThickness = .05;
     private const double LeastThin = .018;
     private const double WireDiameter = .0025;
-
 
     public override string Id => "plank-bed";
 
@@ -44,7 +42,7 @@ public sealed class PostAndPlankBed : Design
         [
             Setting.Even("height", "Wall height, at least", Unit.Metre, .15, .60, .05, .30, "Two or three planks").TryAll(),
             Setting.Even("length", "Length", Unit.Metre, .80, most, .10, Math.Min(1.8, most), "As long as the longest planks").Try(l => l >= most - 1e-9 || Math.Abs(l / .4 - Math.Round(l / .4)) < 1e-6),
-            Setting.Even("width", "Width inside", Unit.Metre, .60, 1.20, .10, .90, "An arm reaches 0.6 m from each side").Try(w => Math.Abs(w / .3 - Math.Round(w / .3)) < 1e-6),
+            Setting.Even("width", "Width inside", Unit.Metre, .60, 1.20, .10, .90, $"An arm reaches {Amount.Length(.6)} from each side").Try(w => Math.Abs(w / .3 - Math.Round(w / .3)) < 1e-6),
             new Setting("corner", "Corners", Unit.Count, [new(0, "butted"), new(1, "lapped, course by course")], 0, "Butted takes fewer cuts; lapped holds by itself"),
             Setting.Even("posts", "Posts along each long wall", Unit.Count, 2, 6, 1, 3, "Planks bend between posts").Least(),
             Setting.Even("ties", "Ties across", Unit.Count, 0, 4, 1, 0, "A tie takes a third of the push off the posts").Least(),

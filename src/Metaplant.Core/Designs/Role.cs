@@ -1,7 +1,6 @@
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Stock;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 

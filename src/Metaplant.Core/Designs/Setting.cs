@@ -8,7 +8,7 @@ public sealed record Stop(double Value, string? Label = null);
 
 /// <summary>Something the gardener sets, with every value it may take with this lead, lowest first. Never empty.</summary>
 /// <param name="Why">Why the default is what it is, in a sentence.</param>
-public sealed record Setting(string Id, string Name, Unit Unit, IReadOnlyList<Stop> Stops, double Default, string Why)
+public sealed record Setting(string Id, string Name, Unit Unit, IReadOnlyList<Stop> Stops, double Default, Sentence Why)
 {
     /// <summary>The stops worth trying when the heap is matched; empty where the default will do.</summary>
     public IReadOnlyList<double> Sizes { get; init; } = [];
@@ -20,7 +20,7 @@ public sealed record Setting(string Id, string Name, Unit Unit, IReadOnlyList<St
     public double Nearest(double value) => Stops.MinBy(s => Math.Abs(s.Value - value))!.Value;
 
     /// <summary>A length or count over even stops, both ends included, a last stop at the end where the steps do not meet it.</summary>
-    public static Setting Even(string id, string name, Unit unit, double from, double to, double step, double usual, string why)
+    public static Setting Even(string id, string name, Unit unit, double from, double to, double step, double usual, Sentence why)
     {
         var stops = Range(from, to, step);
         var setting = new Setting(id, name, unit, stops, usual, why);

@@ -7,7 +7,6 @@ using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Scenes;
 using Metaplant.Core.Sums;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 
@@ -45,7 +44,7 @@ public sealed class UprightBoardBed : Design
     [
         Setting.Even("height", "Wall height", Unit.Metre, .25, .60, .05, .40, "Deep enough for most roots, short enough for sawn pallet boards").Try(h => h is .25 or .30 or .40 or .50 or .60),
         Setting.Even("length", "Length", Unit.Metre, .60, 2.40, .10, .90, "As long as the boards reach").Try(l => Math.Abs(l / .3 - Math.Round(l / .3)) < 1e-6),
-        Setting.Even("width", "Width inside", Unit.Metre, .60, 1.20, .10, .90, "An arm reaches 0.6 m from each side").Try(w => Math.Abs(w / .3 - Math.Round(w / .3)) < 1e-6),
+        Setting.Even("width", "Width inside", Unit.Metre, .60, 1.20, .10, .90, $"An arm reaches {Amount.Length(.6)} from each side").Try(w => Math.Abs(w / .3 - Math.Round(w / .3)) < 1e-6),
         new Setting("coping", "Coping", Unit.Count, [new(0, "none"), new(1, "boards laid flat")], 1, "A hand and a seat find no sawn ends, and rain stays out of them"),
         Setting.Even("posts", "Posts along each long wall", Unit.Count, 0, 5, 1, 1, "Rails bend; posts halve them").Least(),
         Setting.Even("embed", "Posts in the ground", Unit.Metre, .30, .90, .05, .45, "As deep as the ground asks").Least(),

@@ -8,7 +8,6 @@ using Metaplant.Core.Salvage;
 using Metaplant.Core.Scenes;
 using Metaplant.Core.Sums;
 using Metaplant.Core.Supports;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs;
 
@@ -64,7 +63,7 @@ public sealed class WoundCone : Design
         var cone = new Plan(set);
         var longest = cone.Sticks.LengthOfLongest(cone.Legs);
         if (cone.StickLength > longest + 1e-9)
-            return Refuse.At("height", $"The sticks must be {Amount.Length(cone.StickLength)}; of the {cone.Legs} longest, the shortest has {Amount.Length(longest)}.");
+            return new Problem("height", $"The sticks must be {Amount.Length(cone.StickLength)}; of the {cone.Legs} longest, the shortest has {Amount.Length(longest)}.");
         return Demand.Of(
             new SticksNeeded("sticks", Lead, cone.Legs, cone.StickLength, 0, Alike: true),
             new RunNeeded("twine", Twine, cone.Twine + cone.Legs * .8, .002, .008),

@@ -11,7 +11,7 @@ public static class DxfWriter
 {
     private const string Unit = "1 unit is 1 millimetre";
 
-    public static string Write(View view)
+    public static string Write(View view, Teller teller)
     {
         var dxf = new StringBuilder();
         Pair(999, Unit);
@@ -25,7 +25,7 @@ public static class DxfWriter
         Pair(2, "ENTITIES");
         foreach (var (line, part) in Outlines.Visible(view)) Polyline(line, part);
         foreach (var disc in view.Shapes.OfType<Disc>()) Circle(disc);
-        foreach (var note in view.Shapes.OfType<Note>()) Text(note.At, note.Words, "notes");
+        foreach (var note in view.Shapes.OfType<Note>()) Text(note.At, teller.Tell(note.Words), "notes");
         foreach (var d in view.Dimensions) Text(new((d.From.X + d.To.X) / 2, (d.From.Y + d.To.Y) / 2), (d.Value * 1000).ToString("0", CultureInfo.InvariantCulture), "measures");
         Text(new(0, -.05), Unit, "notes");
         Pair(0, "ENDSEC");

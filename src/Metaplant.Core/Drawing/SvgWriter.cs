@@ -4,13 +4,13 @@ using Metaplant.Core.Geometry;
 
 namespace Metaplant.Core.Drawing;
 
-/// <summary>Writes a view as a picture that stands by itself, with its dimension lines in millimetres. The same view gives the same text.</summary>
+/// <summary>Writes a view as a picture that stands by itself, with its dimensions in the reader's units. The same view gives the same text.</summary>
 public static class SvgWriter
 {
     private const double Margin = 58;
 
     /// <summary>An SVG of a width in pixels; the height follows from the view.</summary>
-    public static string Write(View view, double width = 420, double greatestHeight = 300)
+    public static string Write(View view, Teller teller, double width = 420, double greatestHeight = 300)
     {
         var points = view.Shapes.SelectMany(Extent).ToList();
         double x0 = points.Min(p => p.X), x1 = points.Max(p => p.X), y0 = points.Min(p => p.Y), y1 = points.Max(p => p.Y);
@@ -19,9 +19,9 @@ public static class SvgWriter
         var left = (width - (x1 - x0) * scale) / 2;
         var svg = new StringBuilder();
         svg.Append(CultureInfo.InvariantCulture, $"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {N(width)} {N(height)}\" width=\"{N(width)}\" height=\"{N(height)}\" role=\"img\" font-family=\"sans-serif\" font-size=\"11\">\n");
-        svg.Append(CultureInfo.InvariantCulture, $"<title>{Escape(view.Title)}</title>\n<rect width=\"100%\" height=\"100%\" fill=\"#fbf9f3\"/>\n");
-        foreach (var shape in view.Shapes) svg.Append(Of(shape, At, scale)).Append('\n');
-        foreach (var dimension in view.Dimensions) svg.Append(Of(dimension, At)).Append('\n');
+        svg.Append(CultureInfo.InvariantCulture, $"<title>{Escape(view.Title)}</title>\n<desc>Measures in {teller.Show(1, Sums.Unit.Metre).Unit}</desc>\n<rect width=\"100%\" height=\"100%\" fill=\"#fbf9f3\"/>\n");
+        foreach (var shape in view.Shapes) svg.Append(Of(shape, At, scale, teller)).Append('\n');
+        foreach (var dimension in view.Dimensions) svg.Append(Of(dimension, At, teller)).Append('\n');
         return svg.Append("</svg>\n").ToString();
 
         Point At(Point p) => new(left + (p.X - x0) * scale, Margin + (y1 - p.Y) * scale);
@@ -36,24 +36,24 @@ public static class SvgWriter
         _ => throw new InvalidOperationException($"Unknown shape {shape}."),
     };
 
-    private static string Of(Shape shape, Func<Point, Point> at, double scale) => shape switch
+    private static string Of(Shape shape, Func<Point, Point> at, double scale, Teller teller) => shape switch
     {
         Polygon p => $"<polygon points=\"{Points(p.Points, at)}\" {Style(p.Ink)}/>",
         Polyline p => $"<polyline points=\"{Points(p.Points, at)}\" {Style(p.Ink)} fill-opacity=\"0\"/>",
         Disc d => $"<circle cx=\"{N(at(d.Centre).X)}\" cy=\"{N(at(d.Centre).Y)}\" r=\"{N(Math.Max(1.5, d.Radius * scale))}\" {Style(d.Ink)}/>",
-        Note n => $"<text x=\"{N(at(n.At).X)}\" y=\"{N(at(n.At).Y - 5)}\" text-anchor=\"middle\" fill=\"#22303c\">{Escape(n.Words)}</text>",
+        Note n => $"<text x=\"{N(at(n.At).X)}\" y=\"{N(at(n.At).Y - 5)}\" text-anchor=\"middle\" fill=\"#22303c\">{Escape(teller.Tell(n.Words))}</text>",
         _ => throw new InvalidOperationException($"Unknown shape {shape}."),
     };
 
     /// <summary>The line stands off to the left of its way, where y runs up.</summary>
-    private static string Of(Dimension d, Func<Point, Point> at)
+    private static string Of(Dimension d, Func<Point, Point> at, Teller teller)
     {
         Point a = at(d.From), b = at(d.To);
         var length = Math.Max(a.DistanceTo(b), 1e-6);
         double nx = (b.Y - a.Y) / length, ny = -(b.X - a.X) / length, off = Math.Sign(d.Offset) * 24;
         Point p = new(a.X + nx * off, a.Y + ny * off), q = new(b.X + nx * off, b.Y + ny * off);
         Point label = new((p.X + q.X) / 2 + nx * Math.Sign(d.Offset) * 16, (p.Y + q.Y) / 2 + ny * Math.Sign(d.Offset) * 10 + 4);
-        return $"<path d=\"M{N(a.X)} {N(a.Y)}L{N(p.X)} {N(p.Y)}L{N(q.X)} {N(q.Y)}L{N(b.X)} {N(b.Y)}\" fill=\"none\" stroke=\"#3e6a8a\"/><text x=\"{N(label.X)}\" y=\"{N(label.Y)}\" text-anchor=\"middle\" fill=\"#33617f\" stroke=\"#fbf9f3\" stroke-width=\"3\" paint-order=\"stroke\">{N(d.Value * 1000)}</text>";
+        return $"<path d=\"M{N(a.X)} {N(a.Y)}L{N(p.X)} {N(p.Y)}L{N(q.X)} {N(q.Y)}L{N(b.X)} {N(b.Y)}\" fill=\"none\" stroke=\"#3e6a8a\"/><text x=\"{N(label.X)}\" y=\"{N(label.Y)}\" text-anchor=\"middle\" fill=\"#33617f\" stroke=\"#fbf9f3\" stroke-width=\"3\" paint-order=\"stroke\">{teller.Show(d.Value, Sums.Unit.Metre).Number}</text>";
     }
 
     private static string Style(Ink ink)

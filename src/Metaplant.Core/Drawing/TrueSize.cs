@@ -13,7 +13,7 @@ public sealed record Paper(string Name, double Width, double Height, double Marg
 }
 
 /// <summary>
-/// A view at true size over as many sheets as it takes. Each sheet has a bar of 100 mm to check the printer by, its place among the others, and crosses where it meets its neighbours: lay cross on cross.
+/// A view at true size over as many sheets as it takes. Each sheet has a bar of 100 mm, or 4 in, to check the printer by, its place among the others, and crosses where it meets its neighbours: lay cross on cross.
 /// </summary>
 public static class TrueSize
 {
@@ -28,7 +28,7 @@ public static class TrueSize
     }
 
     /// <summary>One sheet as SVG, sized in mm, from 0 row by row from below. Its words are in <paramref name="words"/>: what it is, so that a sheet that got away can be told.</summary>
-    public static string Sheet(View view, Paper paper, int index, string words)
+    public static string Sheet(View view, Paper paper, int index, string words, Teller teller)
     {
         var (across, up) = Sheets(view, paper);
         ArgumentOutOfRangeException.ThrowIfNegative(index);
@@ -48,15 +48,16 @@ public static class TrueSize
                     double cx = X(d.Centre), cy = Y(d.Centre);
                     svg.Append(CultureInfo.InvariantCulture, $"<circle cx=\"{N(cx)}\" cy=\"{N(cy)}\" r=\"{N(d.Radius * 1000)}\"/><path d=\"M{N(cx - 3)} {N(cy)}H{N(cx + 3)}M{N(cx)} {N(cy - 3)}V{N(cy + 3)}\"/>\n");
                     break;
-                case Note n: svg.Append(CultureInfo.InvariantCulture, $"<text x=\"{N(X(n.At) + 1.5)}\" y=\"{N(Y(n.At) - 1.5)}\" fill=\"#000\" stroke=\"none\">{SvgWriter.Escape(n.Words)}</text>\n"); break;
+                case Note n: svg.Append(CultureInfo.InvariantCulture, $"<text x=\"{N(X(n.At) + 1.5)}\" y=\"{N(Y(n.At) - 1.5)}\" fill=\"#000\" stroke=\"none\">{SvgWriter.Escape(teller.Tell(n.Words))}</text>\n"); break;
             }
         }
 
         svg.Append("</g>\n<g stroke=\"#000\" stroke-width=\".25\" fill=\"none\">\n");
         foreach (var (x, y) in (ReadOnlySpan<(double, double)>)[(paper.Margin, paper.Margin), (paper.Margin + wide, paper.Margin), (paper.Margin, paper.Margin + high), (paper.Margin + wide, paper.Margin + high)])
             svg.Append(CultureInfo.InvariantCulture, $"<path d=\"M{N(x - 4)} {N(y)}H{N(x + 4)}M{N(x)} {N(y - 4)}V{N(y + 4)}\"/>\n");
+        var bar = teller.Lengths == Lengths.Inches ? 101.6 : 100;
         var foot = paper.Height - paper.Margin - Foot + 10;
-        svg.Append(CultureInfo.InvariantCulture, $"<path d=\"M{N(paper.Margin)} {N(foot)}h100m-100 -2v4m100 -4v4\" stroke-width=\".5\"/>\n</g>\n<text x=\"{N(paper.Margin + 104)}\" y=\"{N(foot + 1.5)}\">100 mm: measure this first</text>\n<text x=\"{N(paper.Margin)}\" y=\"{N(foot + 8)}\">{SvgWriter.Escape(words)} · sheet {column + 1} of {across} across, {row + 1} of {up} up</text>\n</svg>\n");
+        svg.Append(CultureInfo.InvariantCulture, $"<path d=\"M{N(paper.Margin)} {N(foot)}h{N(bar)}m{N(-bar)} -2v4m{N(bar)} -4v4\" stroke-width=\".5\"/>\n</g>\n<text x=\"{N(paper.Margin + bar + 4)}\" y=\"{N(foot + 1.5)}\">{teller.Show(bar / 1000, Sums.Unit.Metre)}: measure this first</text>\n<text x=\"{N(paper.Margin)}\" y=\"{N(foot + 8)}\">{SvgWriter.Escape(words)} · sheet {column + 1} of {across} across, {row + 1} of {up} up</text>\n</svg>\n");
         return svg.ToString();
 
         double X(Point p) => p.X * 1000 - left + paper.Margin;

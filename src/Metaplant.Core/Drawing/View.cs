@@ -37,7 +37,7 @@ public sealed record Polyline(IReadOnlyList<Point> Points, Ink Ink, string? Part
 public sealed record Disc(Point Centre, double Radius, Ink Ink, string? Part = null) : Shape(Ink, Part);
 
 /// <summary>Words on the drawing, anchored at their middle.</summary>
-public sealed record Note(Point At, string Words, Ink Ink) : Shape(Ink, null);
+public sealed record Note(Point At, Sentence Words, Ink Ink) : Shape(Ink, null);
 
 /// <summary>
 /// A dimension line from one point to another, standing off the drawing by <see cref="Offset"/> metres to the left of the way from

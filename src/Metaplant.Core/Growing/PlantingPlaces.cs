@@ -14,10 +14,10 @@ public sealed record PlantingPlaces(IReadOnlyList<(PlantingArea Area, Point At)>
         => new([.. blueprint.Bays.Select(b => (new PlantingArea(b.Planting, Math.Max(0, b.Depth - wetLayer), b.Volume * 1000 - blueprint.Pockets.Sum(p => p.Litres) / blueprint.Bays.Count), new Point(b.At.X, b.At.Y)))], blueprint.Pockets);
 
     /// <summary>Why not even one plant of a crop goes anywhere, the reason of the first bay; null when one does.</summary>
-    public string? WhyNot(Crop crop, bool foodAllowed)
+    public Sentence? WhyNot(Crop crop, bool foodAllowed)
     {
         if (crop.Edible && !foodAllowed) return "What it is made of is for ornamentals only.";
-        string? first = null;
+        Sentence? first = null;
         foreach (var (area, _) in Bays)
         {
             if (PlantsThatFit.WhyNot(area, crop, foodAllowed) is not { } why) return null;

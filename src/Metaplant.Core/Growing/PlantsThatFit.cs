@@ -8,10 +8,10 @@ public sealed record PlantingArea(Outline Outline, double UsableDepth, double Li
 /// <summary>How many plants of one crop an area takes, and why not more or none.</summary>
 /// <param name="WhyNot">A sentence when the count is zero; null otherwise.</param>
 /// <param name="Limit">What set the count: "room" or "soil".</param>
-public sealed record CropFit(Crop Crop, int Count, Layout Layout, string Limit, string? WhyNot)
+public sealed record CropFit(Crop Crop, int Count, Layout Layout, string Limit, Sentence? WhyNot)
 {
     /// <summary>What this crop asks of the place that nobody has told, as a sentence; null when nothing special is.</summary>
-    public string? NotKnown => Crop.GreatestPh is { } ph ? $"It wants sour soil, pH {ph:0.0} at most; nobody has measured this." : null;
+    public Sentence? NotKnown => Crop.GreatestPh is { } ph ? (Sentence)$"It wants sour soil, pH {new Amount(ph, Sums.Unit.One)} at most; nobody has measured this." : null;
 }
 
 /// <summary>Counts plants in an area by spacing, volume and depth.</summary>
@@ -28,13 +28,13 @@ public static class PlantsThatFit
             : new Layout(LatticePattern.Square, []);
 
     /// <summary>Why not even one plant of a crop goes in, as a sentence; null when one does. Far quicker than <see cref="Work"/>, with the same answer.</summary>
-    public static string? WhyNot(PlantingArea area, Crop crop, bool foodAllowed)
+    public static Sentence? WhyNot(PlantingArea area, Crop crop, bool foodAllowed)
     {
         if (crop.Edible && !foodAllowed) return "What it is made of is for ornamentals only.";
-        if (area.UsableDepth < crop.LeastDepth - Slack) return $"{area.UsableDepth * 1000:0} mm to root in; it wants {crop.LeastDepth * 1000:0} mm.";
-        if (BySoil(area, crop) == 0) return $"{area.Litres:0} litres of soil; one wants {crop.LeastLitres:0.#}.";
+        if (area.UsableDepth < crop.LeastDepth - Slack) return $"{Amount.Length(area.UsableDepth)} to root in; it wants {Amount.Length(crop.LeastDepth)}.";
+        if (BySoil(area, crop) == 0) return $"{Amount.Volume(area.Litres / 1000)} of soil; one wants {Amount.Volume(crop.LeastLitres / 1000)}.";
         var narrowest = Math.Min(area.Outline.Length, area.Outline.Width);
-        if (narrowest < Math.Min(crop.Spacing / 2, Math.Min(crop.Spacing, crop.RowSpacing))) return $"Too narrow: one wants {crop.Spacing * 1000:0} mm.";
+        if (narrowest < Math.Min(crop.Spacing / 2, Math.Min(crop.Spacing, crop.RowSpacing))) return $"Too narrow: one wants {Amount.Length(crop.Spacing)}.";
         return crop.LeastBlock > 1 && !IsBlock(Layout(area.Outline, crop.Spacing, crop.RowSpacing), BySoil(area, crop), crop) ? $"Wind pollinates it: it stands in a block of at least {crop.LeastBlock} by {crop.LeastBlock}, and there is not room or soil for one." : null;
     }
 

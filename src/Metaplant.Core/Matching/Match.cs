@@ -5,7 +5,6 @@ using Metaplant.Core.Growing;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Matching;
 
@@ -115,7 +114,7 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
     {
         var queue = new PriorityQueue<(Chosen Set, Draft? Draft, Fit? Fit), (double, int)>();
         var order = 0;
-        var whyNot = "Nothing can be cut of it.";
+        Sentence whyNot = "Nothing can be cut of it.";
         List<(Chosen Set, double By)> lacking = [];
         foreach (var set in SizesOf(design, lead, brief))
         {

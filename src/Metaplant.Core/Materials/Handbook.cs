@@ -65,7 +65,7 @@ public sealed class Handbook
 
     /// <summary>Why a value cannot stand in a row; null when it can.</summary>
     public static Problem? ProblemWith(string id, double value) => Published.TryGetValue(id, out var row)
-        ? value >= row.Least && value <= row.Greatest ? null : new Problem(id, $"{row.Meaning} must be from {row.Least:G4} to {row.Greatest:G4} {row.Unit.Symbol()}".TrimEnd() + ".")
+        ? value >= row.Least && value <= row.Greatest ? null : new Problem(id, $"{row.Meaning} must be from {new Amount(row.Least, row.Unit)} to {new Amount(row.Greatest, row.Unit)}.")
         : new Problem(id, "There is no constant of this name.");
 
     private bool Holds(IReadOnlyDictionary<string, double> values) => values.Count == own.Count && values.All(v => own.TryGetValue(v.Key, out var mine) && mine.Equals(v.Value));

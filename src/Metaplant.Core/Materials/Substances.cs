@@ -69,7 +69,7 @@ public static class Substances
     public static IReadOnlyList<Constant> Rows { get; } =
     [
         .. Shells.SelectMany(Columns),
-        new(Heat, "k_T", "plastic in the sun: strength left of that at 20 °C", .74, Unit.One, Evidence.Defined, "EN 12201-1 table A.1, polyethylene at 40 °C") { NeverBelow = .3 },
+        new(Heat, "k_T", "plastic in the sun: strength left of that in the shade", .74, Unit.One, Evidence.Defined, "EN 12201-1 table A.1, polyethylene at 40 °C") { NeverBelow = .3 },
         new(LeftByRust, "k", "thickness left of a shell rusted on the surface", .8, Unit.One, Evidence.Assumed, Judged) { NeverAbove = 1 },
         new(LeftByDeepRust, "k", "thickness left of a shell rusted through in places", .6, Unit.One, Evidence.Assumed, Judged) { NeverAbove = 1 },
         new(LeftByCrack, "k", "thickness left of a shell with a crack that was plated", .5, Unit.One, Evidence.Assumed, Judged) { NeverAbove = 1 },

@@ -105,5 +105,5 @@ public sealed record BoardBending(
             new("1 + k_def", "growth by creep", Timber.Creep, Unit.One, $"timber.{Timber.Id}.creep"),
             new("L/u", "span over the bend allowed", Factors.BendLimit, Unit.One, CodeFactors.BendLimitId),
         ],
-        Deflection, Unit.Metre, "EN 1995-1-1 2.2.3 and 7.2", $"Limit: the span over {Factors.BendLimit:0}");
+        Deflection, Unit.Metre, "EN 1995-1-1 2.2.3 and 7.2", $"Limit: the span over {(int)Factors.BendLimit}");
 }

@@ -17,11 +17,11 @@ public static class RetainedSoil
     /// </summary>
     public static Check? Judge(double height, string? input = null, bool groundKnown = true) => height switch
     {
-        > Limit + Check.Tolerance => Check.AskAProfessional("retained-height", "Height of soil held back", "Soil held back over 1.0 m is for a licensed engineer; local code applies."),
-        > Flagged + Check.Tolerance when !groundKnown => Check.AskAProfessional("retained-height", "Height of soil held back", "Over 0.6 m of soil on ground that nobody has looked at: say what the ground is, or ask somebody who knows."),
+        > Limit + Check.Tolerance => Check.AskAProfessional("retained-height", "Height of soil held back", $"Soil held back over {Amount.Length(Limit)} is for a licensed engineer; local code applies."),
+        > Flagged + Check.Tolerance when !groundKnown => Check.AskAProfessional("retained-height", "Height of soil held back", $"Over {Amount.Length(Flagged)} of soil on ground that nobody has looked at: say what the ground is, or ask somebody who knows."),
         > Flagged + Check.Tolerance => Check.Compare(
             "retained-height", "Height of soil held back", LoadCase.Normal, height, Limit, Unit.Metre,
-            "Over 0.6 m: many places ask for a permit. Check the figures with somebody who knows before you fill it.", null,
+            $"Over {Amount.Length(Flagged)}: many places ask for a permit. Check the figures with somebody who knows before you fill it.", null,
             [Sum.Of("Soil held back", "h", [new("h", "height of soil", height, Unit.Metre)], height, Unit.Metre, "Limits of this method; local code comes first")],
             []).AtBestTight() with
         { Remedies = [new("Soil no higher than", Flagged, Unit.Metre, input)] },

@@ -33,10 +33,10 @@ public static class BreakDown
     public static Outcome<Broken> CutOff(Thing thing, double length)
     {
         if (!thing.Values.TryGetValue("length", out var whole) || thing.Measures is not (ISawn or Kinds.PoleMeasures)) return new Problem("length", "Nothing is cut off this by length.");
-        if (!(length > 0) || length > whole + 1e-9) return new Problem("length", $"It is only {whole * 1000:0} mm long.");
+        if (!(length > 0) || length > whole + 1e-9) return new Problem("length", $"It is only {Amount.Length(whole)} long.");
         if (whole - length < 1e-9) return new Problem("length", "That is all of it; there is nothing to cut.");
         var least = thing.Kind.Fields.First(f => f.Id == "length").Least;
-        if (Part(0, length, "cut") is not { } piece) return new Problem("length", $"Shorter than {least * 1000:0} mm it is not kept track of.");
+        if (Part(0, length, "cut") is not { } piece) return new Problem("length", $"Shorter than {Amount.Length(least)} it is not kept track of.");
         var offcut = whole - length - CutPlan.Kerf < CutPlan.WorthKeeping ? null : Part(length + CutPlan.Kerf, whole, "offcut");
         return new Broken(offcut is null ? [piece] : [piece, offcut], Rest(thing, 1));
 

@@ -16,7 +16,7 @@ public enum Fitness
 /// <summary>One reason of a judgement: how far it lowers the thing, in a sentence, and the house rule behind it if there is one.</summary>
 /// <param name="Lined">True where it is fit only behind film that keeps soil and roots off it.</param>
 /// <param name="Seen">False where the reason is that something has not been seen: no mark, contents not told.</param>
-public sealed record Reason(Fitness Fitness, string Sentence, string? HouseRule = null, bool Lined = false, bool Seen = true);
+public sealed record Reason(Fitness Fitness, Sentence Sentence, string? HouseRule = null, bool Lined = false, bool Seen = true);
 
 /// <summary>What an inspection comes to.</summary>
 /// <param name="Fitness">

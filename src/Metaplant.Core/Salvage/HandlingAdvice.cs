@@ -30,10 +30,10 @@ public static class HandlingAdvice
 public static class UsablePart
 {
     /// <summary>One sentence for what is not whole: which slats, how much of a length, what patches it; null when all of it is good.</summary>
-    public static string? Of(Thing thing) => thing switch
+    public static Sentence? Of(Thing thing) => thing switch
     {
         { Measures: Kinds.PalletMeasures m } when thing.Faults.Count > 0 => Slats(m, thing.Faults),
-        { Measures: ISawn m } when thing.Faults.Count > 0 => $"{LongestSound(m.Length, thing.Faults) * 1000:0} mm of its {m.Length * 1000:0} mm is sound in one piece.",
+        { Measures: ISawn m } when thing.Faults.Count > 0 => (Sentence)$"{Amount.Length(LongestSound(m.Length, thing.Faults))} of its {Amount.Length(m.Length)} is sound in one piece.",
         _ when thing.Shows(Findings.RustThrough) => "Patch the holes or line it; count it as six tenths of its wall.",
         _ when thing.Shows(Findings.Cracked) => "Drill the ends of the crack and bolt a plate across, inside and out.",
         _ when thing.Shows("torn") => "The part between the tears; cut it out square.",

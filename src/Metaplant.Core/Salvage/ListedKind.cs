@@ -25,9 +25,9 @@ public abstract class ListedKind<TMeasures>(
 internal static class Field
 {
     /// <summary>A length in m.</summary>
-    public static MeasureField Length(string id, string name, double least, double greatest, double typical, string hint, bool quick = true) => new(id, name, Unit.Metre, least, greatest, typical, hint, quick);
+    public static MeasureField Length(string id, string name, double least, double greatest, double typical, Sentence hint, bool quick = true) => new(id, name, Unit.Metre, least, greatest, typical, hint, quick);
 
-    public static MeasureField Count(string id, string name, int least, int greatest, int typical, string hint, bool quick = true) => new(id, name, Unit.Count, least, greatest, typical, hint, quick);
+    public static MeasureField Count(string id, string name, int least, int greatest, int typical, Sentence hint, bool quick = true) => new(id, name, Unit.Count, least, greatest, typical, hint, quick);
 
     /// <summary>A load in m³, typed in litres or in the gardener's own measures.</summary>
     public static MeasureField Volume(double typical, double greatest = 50) => new("volume", "How much", Unit.CubicMetre, .001, greatest, typical, "In litres, barrows, buckets, sacks", Quick: true);

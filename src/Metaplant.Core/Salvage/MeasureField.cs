@@ -10,7 +10,7 @@ namespace Metaplant.Core.Salvage;
 /// <param name="Typical">What is put in until it is measured.</param>
 /// <param name="Hint">Where the tape goes.</param>
 /// <param name="Quick">One of the three asked for first; the others keep their typical value until somebody measures.</param>
-public sealed record MeasureField(string Id, string Name, Unit Unit, double Least, double Greatest, double Typical, string Hint, bool Quick = false);
+public sealed record MeasureField(string Id, string Name, Unit Unit, double Least, double Greatest, double Typical, Sentence Hint, bool Quick = false);
 
 /// <summary>Measures as they come in: values in SI by field id.</summary>
 public sealed class MeasureReader
@@ -38,7 +38,7 @@ public sealed class MeasureReader
     public int Whole(string id) => (int)Math.Round(values[id]);
 
     /// <summary>Adds a problem when two measures cannot both be; the sentence says why.</summary>
-    public void Refuse(bool impossible, string field, string sentence)
+    public void Refuse(bool impossible, string field, Sentence sentence)
     {
         if (impossible) problems.Add(new(field, sentence));
     }
@@ -46,11 +46,9 @@ public sealed class MeasureReader
     private static Problem? Check(MeasureField f, double value)
     {
         if (!double.IsFinite(value)) return new(f.Id, $"{f.Name} must be a number.");
-        if (value < f.Least - 1e-12) return new(f.Id, $"{f.Name} must be at least {Show(f.Least, f.Unit)}.");
-        if (value > f.Greatest + 1e-12) return new(f.Id, $"{f.Name} can be at most {Show(f.Greatest, f.Unit)}.");
+        if (value < f.Least - 1e-12) return new(f.Id, $"{f.Name} must be at least {new Amount(f.Least, f.Unit)}.");
+        if (value > f.Greatest + 1e-12) return new(f.Id, $"{f.Name} can be at most {new Amount(f.Greatest, f.Unit)}.");
         if (f.Unit == Unit.Count && Math.Abs(value - Math.Round(value)) > 1e-9) return new(f.Id, $"{f.Name} must be a whole number.");
         return null;
     }
-
-    private static string Show(double value, Unit unit) => unit == Unit.Metre ? $"{value * 1000:0.#} mm" : $"{value:0.###} {unit.Symbol()}".TrimEnd();
 }

@@ -30,7 +30,7 @@ public enum Grown
 /// <param name="May">True where it may be planned with. What has not been looked at yet may be, but nothing grown with it is called food until it is.</param>
 /// <param name="LookedAt">False where the decisive questions of the thing are still open.</param>
 /// <param name="HouseRule">The house rule that decided, if one did.</param>
-public sealed record Ruling(bool May, bool LookedAt, string Why, string? HouseRule);
+public sealed record Ruling(bool May, bool LookedAt, Sentence Why, string? HouseRule);
 
 /// <summary>Fitness by where a part sits: a structure-only leg may carry a tub of food, an ornamentals-only plank may not touch the soil of one.</summary>
 public static class Seating
@@ -51,6 +51,6 @@ public static class Seating
 
         Ruling No(Reason reason) => new(false, judgement.LookedAt, reason.Sentence, reason.HouseRule);
 
-        Ruling Yes(string why, string? rule) => new(true, judgement.LookedAt, judgement.LookedAt ? why : "Not looked at yet: it may be planned with, and is not called food until it is.", rule);
+        Ruling Yes(Sentence why, string? rule) => new(true, judgement.LookedAt, judgement.LookedAt ? why : "Not looked at yet: it may be planned with, and is not called food until it is.", rule);
     }
 }

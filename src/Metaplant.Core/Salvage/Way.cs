@@ -38,7 +38,7 @@ public sealed record Yield(Form Form, string Name, int Count, double Expected, d
 
 /// <summary>One way to use or take apart a thing: what it gives from one, how long it takes and with what.</summary>
 /// <param name="Minutes">Working time for one, in minutes, before the salvage factor.</param>
-public sealed record Way(string Id, string Name, IReadOnlyList<Yield> Yields, double Minutes, IReadOnlyList<string> Tools, string Words)
+public sealed record Way(string Id, string Name, IReadOnlyList<Yield> Yields, double Minutes, IReadOnlyList<string> Tools, Sentence Words)
 {
     private static readonly string[] OnlyMove = ["Shovel", "Barrow", "Fork"];
 

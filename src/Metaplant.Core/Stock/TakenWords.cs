@@ -1,5 +1,4 @@
 using Metaplant.Core.Sums;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Stock;
 

@@ -48,7 +48,7 @@ public sealed record Check(
     Unit Unit,
     double? Utilisation,
     Verdict Verdict,
-    string Words,
+    Sentence Words,
     string? Part,
     IReadOnlyList<Sum> Sums,
     IReadOnlyList<Remedy> Remedies)
@@ -59,7 +59,7 @@ public sealed record Check(
     public const double SoundUpTo = 0.80;
 
     /// <summary>How to find out, step by step, where <see cref="Verdict"/> is <see cref="Verdict.ProveFirst"/>; otherwise empty.</summary>
-    public IReadOnlyList<string> Test { get; init; } = [];
+    public IReadOnlyList<Sentence> Test { get; init; } = [];
 
     /// <summary>True where enough is as good as more, a clearance or a test that was passed: how far it is from the limit says nothing.</summary>
     public bool EnoughOrNot { get; init; }
@@ -75,7 +75,7 @@ public sealed record Check(
     /// A capacity of zero under any demand fails, with an infinite utilisation never shown: it is held at 999.
     /// </summary>
     public static Check Compare(
-        string id, string name, LoadCase loadCase, double demand, double capacity, Unit unit, string words, string? part,
+        string id, string name, LoadCase loadCase, double demand, double capacity, Unit unit, Sentence words, string? part,
         IReadOnlyList<Sum> sums, params IReadOnlyList<Remedy> remedies)
     {
         ArgumentOutOfRangeException.ThrowIfNegative(demand);
@@ -89,21 +89,21 @@ public sealed record Check(
     /// A check of what there is against what is wanted at least, where enough is as good as more: a clearance, a distance to an edge. Sound with <paramref name="words"/>, else it fails with <paramref name="otherwise"/>; never tight.
     /// </summary>
     public static Check Enough(
-        string id, string name, double wanted, double there, Unit unit, string words, string otherwise, string? part, IReadOnlyList<Sum> sums, params IReadOnlyList<Remedy> remedies)
+        string id, string name, double wanted, double there, Unit unit, Sentence words, Sentence otherwise, string? part, IReadOnlyList<Sum> sums, params IReadOnlyList<Remedy> remedies)
     {
         var enough = there >= wanted * (1 - Tolerance) - Tolerance;
         return Compare(id, name, LoadCase.Normal, enough ? 0 : wanted, Math.Max(there, 0), unit, enough ? words : otherwise, part, sums, remedies) with { EnoughOrNot = true };
     }
 
     /// <summary>The same check in other words once there is nothing to put right; what it said before stays for one that is tight or fails.</summary>
-    public Check OrWhenSound(string words) => Verdict == Verdict.Sound ? this with { Words = words } : this;
+    public Check OrWhenSound(Sentence words) => Verdict == Verdict.Sound ? this with { Words = words } : this;
 
     /// <summary>A question the method cannot answer. The reason is a whole sentence.</summary>
-    public static Check AskAProfessional(string id, string name, string reason, string? part = null)
+    public static Check AskAProfessional(string id, string name, Sentence reason, string? part = null)
         => new(id, name, LoadCase.Normal, 0, 0, Unit.One, null, Verdict.AskAProfessional, reason, part, [], []);
 
     /// <summary>A question that a test answers and a sum does not. The reason is a whole sentence, the sums show how far it lies outside.</summary>
-    public static Check ProveFirst(string id, string name, LoadCase loadCase, string reason, string? part, IReadOnlyList<Sum> sums, IReadOnlyList<string> test)
+    public static Check ProveFirst(string id, string name, LoadCase loadCase, Sentence reason, string? part, IReadOnlyList<Sum> sums, IReadOnlyList<Sentence> test)
         => new(id, name, loadCase, 0, 0, Unit.One, null, Verdict.ProveFirst, reason, part, sums, []) { Test = test };
 
     /// <summary>The same check at best tight: what was only just proved, or is known to get worse, is never told as sound.</summary>

@@ -4,7 +4,7 @@ namespace Metaplant.Core.Sums;
 
 /// <summary>Something wrong with one input, in a sentence a gardener can act on.</summary>
 /// <param name="Field">The name of the input, as it is called in code and over HTTP ("topDiameter").</param>
-public sealed record Problem(string Field, string Sentence);
+public sealed record Problem(string Field, Sentence Sentence);
 
 /// <summary>A value, or the problems that kept it from being made; never both and never neither.</summary>
 public sealed class Outcome<T>

@@ -17,12 +17,12 @@ public sealed record Sum(
     double Value,
     Unit Unit,
     string Source,
-    IReadOnlyList<string> Assumptions)
+    IReadOnlyList<Sentence> Assumptions)
 {
     /// <summary>The numbers put in, in SI, as one line: "K = 0.5, γ = 15000 N/m³".</summary>
     public string Substitution => string.Join(", ", Terms.Select(t => $"{t.Symbol} = {Digits(t.Value)} {t.Unit.Symbol()}".TrimEnd()));
 
-    public static Sum Of(string title, string formula, IReadOnlyList<Term> terms, double value, Unit unit, string source, params string[] assumptions)
+    public static Sum Of(string title, string formula, IReadOnlyList<Term> terms, double value, Unit unit, string source, params Sentence[] assumptions)
         => new(title, formula, terms, value, unit, source, assumptions);
 
     private static string Digits(double value) => value.ToString("G5", CultureInfo.InvariantCulture);

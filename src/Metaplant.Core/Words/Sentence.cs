@@ -17,7 +17,7 @@ public readonly ref struct Amount(double value, Unit unit)
 
     public Unit Unit { get; } = unit;
 
-    public override string ToString() => Metric.Say(new(Value, Unit));
+    public override string ToString() => Teller.Metric.Say(new(Value, Unit));
 
     /// <summary>A length in m.</summary>
     public static Amount Length(double metres) => new(metres, Unit.Metre);
@@ -27,6 +27,17 @@ public readonly ref struct Amount(double value, Unit unit)
 
     /// <summary>A mass in kg.</summary>
     public static Amount Mass(double kilograms) => new(kilograms, Unit.Kilogram);
+
+    /// <summary>A pressure or a load on an area in Pa.</summary>
+    public static Amount Pressure(double pascals) => new(pascals, Unit.Pascal);
+}
+
+/// <summary>
+/// The name something is sold by, "M8" or "20 mm conduit": it is told as it stands in every system of units, since that is what to ask for in a shop. It is no measure; what is reckoned with is the true one beside it.
+/// </summary>
+public readonly record struct Trade(string Name)
+{
+    public override string ToString() => Name;
 }
 
 /// <summary>So many of something, with the word for one and the word for more.</summary>
@@ -67,6 +78,8 @@ public sealed class Sentence : IEquatable<Sentence>
 
     public void AppendFormatted(Count count) => Append(count);
 
+    public void AppendFormatted(Trade trade) => Append(trade);
+
     public void AppendFormatted(int number) => Append(number);
 
     public void AppendFormatted(string name) => Append(name);
@@ -77,7 +90,33 @@ public sealed class Sentence : IEquatable<Sentence>
     }
 
     /// <summary>The sentence as somebody with a metric tape says it; the other units are told by whoever shows it.</summary>
-    public override string ToString() => Tell(Metric.Say);
+    public override string ToString() => Teller.Metric.Tell(this);
+
+    /// <summary>Sentences one after the other with <paramref name="between"/>; nothing of none.</summary>
+    public static Sentence Join(string between, IEnumerable<Sentence> sentences)
+    {
+        var all = new Sentence(0, 0);
+        foreach (var (i, sentence) in sentences.Index())
+        {
+            if (i > 0) all.AppendLiteral(between);
+            all.Append(sentence);
+        }
+
+        return all;
+    }
+
+    /// <summary>True where nothing is said.</summary>
+    public bool IsEmpty => pattern.Length == 0;
+
+    /// <summary>The same going on from other words: its first letter small, where it begins with a letter of its own.</summary>
+    public Sentence GoingOn()
+    {
+        var same = new Sentence(pattern.Length, arguments.Count);
+        same.pattern.Append(pattern);
+        if (same.pattern.Length > 0) same.pattern[0] = char.ToLowerInvariant(same.pattern[0]);
+        same.arguments.AddRange(arguments.Count > 0 && Pattern.StartsWith("{0}", StringComparison.Ordinal) && arguments[0] is Sentence first ? [first.GoingOn(), .. arguments.Skip(1)] : arguments);
+        return same;
+    }
 
     /// <summary>The sentence with its quantities told by <paramref name="say"/>.</summary>
     public string Tell(Func<Measured, string> say)
@@ -103,23 +142,4 @@ public sealed class Sentence : IEquatable<Sentence>
         pattern.Append('{').Append(arguments.Count).Append('}');
         arguments.Add(argument);
     }
-}
-
-/// <summary>Quantities as a metric tape, bucket and scale tell them.</summary>
-public static class Metric
-{
-    public static string Say(Measured q) => q.Unit switch
-    {
-        Unit.Metre => Math.Abs(q.Value) < 10 ? $"{q.Value * 1000:0} mm" : $"{q.Value:0.0} m",
-        Unit.CubicMetre => $"{q.Value * 1000:0} litres",
-        Unit.SquareMetre => $"{q.Value:0.00} m²",
-        Unit.Kilogram => $"{q.Value:0} kg",
-        Unit.Newton => $"{q.Value:0} N",
-        Unit.Pascal => $"{q.Value:0} Pa",
-        Unit.Second => $"{q.Value / 3600:0.0} h",
-        Unit.Minute => $"{q.Value:0} min",
-        Unit.Day => $"{q.Value:0} days",
-        Unit.One or Unit.Count => $"{q.Value:0.##}",
-        _ => $"{q.Value:0.##} {q.Unit.Symbol()}",
-    };
 }

@@ -11,7 +11,7 @@ namespace Metaplant.Data.Csv;
 public sealed record CsvThing(int Line, Thing Thing, Particulars Particulars);
 
 /// <summary>What is wrong with one cell of a file.</summary>
-public sealed record CsvProblem(int Line, string Column, string Sentence);
+public sealed record CsvProblem(int Line, string Column, Sentence Sentence);
 
 /// <summary>A file read through: what can be kept, and every problem there is. Nothing is kept while there is one.</summary>
 public sealed record CsvReading(IReadOnlyList<CsvThing> Things, IReadOnlyList<CsvProblem> Problems);
@@ -102,7 +102,7 @@ public static class ThingCsv
         var found = new List<CsvProblem>();
         string Text(string column) => csv.TryGetField<string>(column, out var text) ? Meant(text ?? "") : "";
         string Cell(string column) => Text(column).Trim();
-        void Wrong(string column, string sentence) => found.Add(new(line, column, sentence));
+        void Wrong(string column, Sentence sentence) => found.Add(new(line, column, sentence));
 
         var kind = SalvageKinds.All.FirstOrDefault(k => Same(k.Id, Cell("kind")) || Same(k.Name, Cell("kind")));
         if (kind is null) Wrong("kind", Cell("kind").Length == 0 ? "Say what kind of thing it is." : $"“{Cell("kind")}” is no kind of thing. Try round-tub, pallet or board.");
@@ -137,7 +137,7 @@ public static class ThingCsv
         if (kind is not null)
         {
             var made = Thing.Create(0, 0, Cell("name"), kind.Id, count, values, substance, Split(Cell("seen")), faults, Split(Cell("came with")), taken);
-            found.AddRange(made.Problems.Select(p => new CsvProblem(line, Column(p.Field), p.Field.StartsWith("measures.", StringComparison.Ordinal) ? $"{p.Field["measures.".Length..]}: {p.Sentence}" : p.Sentence)));
+            found.AddRange(made.Problems.Select(p => new CsvProblem(line, Column(p.Field), p.Field.StartsWith("measures.", StringComparison.Ordinal) ? (Sentence)$"{p.Field["measures.".Length..]}: {p.Sentence}" : p.Sentence)));
             if (made.Ok && found.Count == 0) things.Add(new(line, made.Value, particulars));
         }
 

@@ -163,7 +163,7 @@ public static class SlipwayYard
         var plan = Core.Building.BuildPlan.Of(drawn.Board.Fit, brief, Core.Building.ToolShelf.Untouched);
         foreach (var step in plan.Steps)
         {
-            if (await garden.TickAsync(project, drawn, plan, step.Id, true, null, heap, cancel) is { } problem) throw new InvalidOperationException(problem.Sentence);
+            if (await garden.TickAsync(project, drawn, plan, step.Id, true, null, heap, cancel) is { } problem) throw new InvalidOperationException(problem.Sentence.ToString());
             await garden.SaveChangesAsync(cancel);
         }
     }

@@ -35,7 +35,7 @@ public static partial class DocumentReading
         if (document.Format != GardenDocument.Name) return new Problem("format", "This is no garden of Metaplant.");
         if (document.Version is < 1 or > GardenDocument.Present) return new Problem("version", $"This garden was written in form {document.Version}; this Metaplant reads up to form {GardenDocument.Present}. Use a later one.");
         var s = document.Settings;
-        var settings = new GardenSettings(s.Name, s.Units, s.Rules, s.Constants) { Measures = s.Measures, Tools = s.Tools };
+        var settings = new GardenSettings(s.Name, s.Units, s.Rules, s.Constants) { Measures = s.Measures, Tools = s.Tools, Manner = s.Manner ?? Manner.Default };
         var problems = settings.Problems().Select(p => p with { Field = $"settings.{p.Field}" }).Concat(Problems(document)).Take(MostProblems).ToList();
         if (problems.Count > 0) return Outcome<GardenRows>.Refuse(problems);
         var things = document.Things.Select(Thing).ToList();
@@ -81,7 +81,7 @@ public static partial class DocumentReading
             yield return new("projects", $"More of {things[over.Key].Name} is spoken for than there is.");
     }
 
-    private static IEnumerable<Problem> Twice<T, TKey>(IEnumerable<T> rows, Func<T, TKey> key, string what) => rows.GroupBy(key).Where(g => g.Skip(1).Any()).Select(g => new Problem("", $"The {what} {g.Key} is there twice."));
+    private static IEnumerable<Problem> Twice<T, TKey>(IEnumerable<T> rows, Func<T, TKey> key, string what) => rows.GroupBy(key).Where(g => g.Skip(1).Any()).Select(g => new Problem("", $"The {what} {g.Key?.ToString() ?? ""} is there twice."));
 
     private static ThingRow Thing(DocumentThing t) => new()
     {

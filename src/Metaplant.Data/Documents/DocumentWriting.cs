@@ -17,7 +17,7 @@ public static class DocumentWriting
         var ticks = rows.Ticks.ToLookup(t => t.ProjectId);
         var s = rows.Settings;
         return new(
-            GardenDocument.Name, GardenDocument.Present, new(s.Name, s.Units, Sorted(s.Rules), Sorted(s.Constants), Sorted(s.Measures), Sorted(s.Tools)),
+            GardenDocument.Name, GardenDocument.Present, new(s.Name, s.Units, Sorted(s.Rules), Sorted(s.Constants), Sorted(s.Measures), Sorted(s.Tools), s.Manner),
             [.. rows.Things.OrderBy(t => t.Id).Select(Thing)],
             [.. rows.Photos.OrderBy(p => p.Id).Select(p => new DocumentPhotograph(p.Id, p.ThingId, p.File, p.Width, p.Height, DateTime.SpecifyKind(p.At, DateTimeKind.Utc)))],
             [.. rows.Projects.OrderBy(p => p.Id).Select(p => new DocumentProject(

@@ -6,6 +6,7 @@ using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using Metaplant.Core.Building;
 using Metaplant.Core.Salvage;
+using Metaplant.Data.Settings;
 
 namespace Metaplant.Data.Documents;
 
@@ -16,7 +17,7 @@ public sealed record GardenDocument(
     string Format, int Version, DocumentSettings Settings, IReadOnlyList<DocumentThing> Things, IReadOnlyList<DocumentPhotograph> Photographs, IReadOnlyList<DocumentProject> Projects)
 {
     public const string Name = "metaplant-garden";
-    public const int Present = 2;
+    public const int Present = 3;
 
     /// <summary>How a document is written and read: camel case, every member there, nothing that is not.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web)
@@ -50,8 +51,10 @@ public sealed record GardenDocument(
 /// <summary>The settings in a document.</summary>
 /// <param name="Units">"mm", "cm" or "in"; values in the document are SI whatever it says.</param>
 /// <param name="Measures">m³ by name.</param>
+/// <param name="Manner">How numbers, money, days and paper are shown; null in documents of forms 1 and 2.</param>
 public sealed record DocumentSettings(
-    string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, IReadOnlyDictionary<string, double> Measures, IReadOnlyDictionary<string, ShelvedTool> Tools);
+    string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, IReadOnlyDictionary<string, double> Measures, IReadOnlyDictionary<string, ShelvedTool> Tools,
+    Manner? Manner = null);
 
 /// <summary>A thing in a document, with what was kept of it.</summary>
 /// <param name="Measures">SI by id of the kind's measures.</param>

@@ -21,6 +21,14 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
     /// <summary>The tools that something was said of, by name.</summary>
     public IReadOnlyDictionary<string, ShelvedTool> Tools { get; init; } = new Dictionary<string, ShelvedTool>();
 
+    /// <summary>How numbers, money, days and paper are shown.</summary>
+    public Manner Manner { get; init; } = Manner.Default;
+
+    /// <summary>Tells what the core says in the units, decimals and money of the garden.</summary>
+    public Teller Teller => new(
+        Units switch { "in" => Lengths.Inches, "cm" => Lengths.Centimetres, _ => Lengths.Millimetres }, Manner.Decimal == "," ? ',' : '.', Manner.Currency,
+        Measures.TryGetValue(Manner.Volumes, out var volume) ? new(Manner.Volumes, volume) : null);
+
     /// <summary>Longest name of a garden.</summary>
     public const int LongestName = 80;
 
@@ -37,7 +45,7 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
     /// <summary>What is wrong with a measure of one's own, its volume in m³: one word, from a tenth of a litre to five thousand.</summary>
     public static Problem? MeasureProblem(string name, double? volume)
         => name.Length is 0 or > LongestMeasure || !name.All(char.IsLetter) ? new("name", $"“{name}”: one word of letters, at most {LongestMeasure}.")
-        : volume is { } v && v is not (>= .0001 and <= 5) ? new("volume", $"{name}: from 0.1 to 5000 litres.")
+        : volume is { } v && v is not (>= .0001 and <= 5) ? new("volume", $"{name}: from {Amount.Volume(.0001)} to {Amount.Volume(5)}.")
         : null;
 
     /// <summary>What no settings can be. What only this catalogue does not know is left out of force and is no problem.</summary>
@@ -45,6 +53,7 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
     {
         if (NameProblem(Name) is { } name) yield return name;
         if (UnitsProblem(Units) is { } units) yield return units;
+        foreach (var problem in Manner.Problems()) yield return problem;
         if (Measures.Count > MostMeasures) yield return new("measures", $"At most {MostMeasures} measures of your own.");
         foreach (var measure in Measures.Select(m => MeasureProblem(m.Key, m.Value)).OfType<Problem>()) yield return measure with { Field = "measures" };
     }

@@ -10,6 +10,13 @@ public static class SettingRows
     public const string Name = "name";
     public const string Units = "units";
 
+    public const string Decimal = "decimal";
+    public const string Currency = "currency";
+    public const string Dates = "dates";
+    public const string Paper = "paper";
+    public const string Volumes = "volumes";
+    public const string Place = "place";
+
     private const string Nothing = "null";
 
     /// <summary>Words stay what they mean when their order changes; numbers, as once kept, are still read.</summary>
@@ -42,11 +49,13 @@ public static class SettingRows
     /// <summary>The settings that rows amount to. A row that cannot be read is left out, and the others stay in force.</summary>
     public static GardenSettings Read(IReadOnlyDictionary<string, string> rows)
     {
+        var usual = Manner.Default;
         var measures = GardenSettings.FirstMeasures.Where(m => rows.GetValueOrDefault(Measure(m.Key)) != Nothing).ToDictionary(StringComparer.Ordinal);
         foreach (var (name, volume) in Part(MeasurePart, v => v.Deserialize<double>())) measures[name] = volume;
         return new(One(Name) ?? GardenSettings.Default.Name, One(Units) ?? GardenSettings.Default.Units, Part(RulePart, v => v.Deserialize<string>()!), Part(ConstantPart, v => v.Deserialize<double>()))
         {
             Measures = measures,
+            Manner = Readable(new(One(Decimal) ?? usual.Decimal, One(Currency) ?? usual.Currency, One(Dates) ?? usual.Dates, One(Paper) ?? usual.Paper, One(Volumes) ?? usual.Volumes, One(Place) ?? usual.Place)),
             Tools = Part(ToolPart, v => v.Deserialize<ShelvedTool>(Json)!),
         };
 
@@ -64,10 +73,19 @@ public static class SettingRows
         }
     }
 
+    /// <summary>What cannot be is left out of force, whole: half of a way to write numbers is none.</summary>
+    private static Manner Readable(Manner manner) => manner.Problems().Any() ? Manner.Default : manner;
+
     /// <summary>The rows that settings amount to, by key; what is as a garden begins needs none.</summary>
     public static Dictionary<string, string> Of(GardenSettings settings)
     {
         var rows = new Dictionary<string, string>(StringComparer.Ordinal) { [Name] = JsonSerializer.Serialize(settings.Name), [Units] = JsonSerializer.Serialize(settings.Units) };
+        var (manner, usual) = (settings.Manner, Manner.Default);
+        foreach (var (key, value, without) in (ReadOnlySpan<(string, string, string)>)[(Decimal, manner.Decimal, usual.Decimal), (Currency, manner.Currency, usual.Currency), (Dates, manner.Dates, usual.Dates), (Paper, manner.Paper, usual.Paper), (Volumes, manner.Volumes, usual.Volumes), (Place, manner.Place, usual.Place)])
+        {
+            if (value != without) rows[key] = JsonSerializer.Serialize(value);
+        }
+
         foreach (var (id, school) in settings.Rules) rows[Rule(id)] = JsonSerializer.Serialize(school);
         foreach (var (id, value) in settings.Constants) rows[Constant(id)] = JsonSerializer.Serialize(value, Json);
         foreach (var (name, tool) in settings.Tools) rows[Tool(name)] = JsonSerializer.Serialize(tool, Json);

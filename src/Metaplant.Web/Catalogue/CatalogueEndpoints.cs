@@ -7,7 +7,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Metaplant.Web.Catalogue;
 
-public sealed record FieldDto(string Id, string Name, Unit Unit, double Least, double Greatest, double Typical, string Hint, bool Quick);
+public sealed record FieldDto(string Id, string Name, Unit Unit, double Least, double Greatest, double Typical, Sentence Hint, bool Quick);
 
 /// <summary>A stuff that things are made of.</summary>
 /// <param name="NeverOn">Findings that cannot be on this stuff, and so are not asked about.</param>

@@ -17,60 +17,60 @@ public sealed record BriefDto(string? Medium, string? Crop, Exposure? Exposure, 
     public static BriefDto Of(Brief brief) => new(brief.Medium.Id, brief.Crop?.Id, brief.Exposure, brief.PeopleAtEdge, brief.Site, brief.GroundId);
 }
 
-public sealed record CropFitDto(string Id, string Name, string Plural, int Count, string Limit, string? WhyNot, string? NotKnown);
+public sealed record CropFitDto(string Id, string Name, string Plural, int Count, string Limit, Sentence? WhyNot, Sentence? NotKnown);
 
-public sealed record GrowDto(Verdict Verdict, string Words, SumDto? Litres, SumDto? PlanArea, SumDto? UsableDepth, SumDto? Around, IReadOnlyList<CropFitDto> Crops, IReadOnlyList<CheckDto> Checks);
+public sealed record GrowDto(Verdict Verdict, Sentence Words, SumDto? Litres, SumDto? PlanArea, SumDto? UsableDepth, SumDto? Around, IReadOnlyList<CropFitDto> Crops, IReadOnlyList<CheckDto> Checks);
 
-public sealed record DrainDto(Verdict Verdict, string Words, int Holes, double HoleDiameter, double WetLayer, SumDto? DrainDown, IReadOnlyList<SumDto> Sums, IReadOnlyList<CheckDto> Checks);
+public sealed record DrainDto(Verdict Verdict, Sentence Words, int Holes, double HoleDiameter, double WetLayer, SumDto? DrainDown, IReadOnlyList<SumDto> Sums, IReadOnlyList<CheckDto> Checks);
 
-public sealed record HoldDto(Verdict Verdict, string Words, CheckDto? Weakest, IReadOnlyList<CheckDto> Checks, SumDto? WetMass, string Handling);
+public sealed record HoldDto(Verdict Verdict, Sentence Words, CheckDto? Weakest, IReadOnlyList<CheckDto> Checks, SumDto? WetMass, Sentence Handling);
 
-public sealed record TakeDto(int ThingId, int Number, string Name, int Count, string? Part);
+public sealed record TakeDto(int ThingId, int Number, string Name, int Count, Sentence? Part);
 
 /// <summary>Something to buy for one need.</summary>
 /// <param name="Product">What is bought; null where nothing bought will do.</param>
 /// <param name="Soil">Growing medium: what is not sold is dug or fetched, at a price nobody knows.</param>
-public sealed record PurchaseDto(string Name, double Amount, string Per, string? Product, int Packs, double Cost, bool Soil);
+public sealed record PurchaseDto(string Name, double Amount, Unit Unit, Sentence? Product, int Packs, double Cost, bool Soil);
 
 public sealed record NotchDto(double Value, string? Label, Verdict? Verdict);
 
-public sealed record SliderDto(string Id, string Name, Unit Unit, double Value, double Default, string Why, IReadOnlyList<NotchDto> Notches);
+public sealed record SliderDto(string Id, string Name, Unit Unit, double Value, double Default, Sentence Why, IReadOnlyList<NotchDto> Notches);
 
 /// <summary>A thing a design takes that is not known well enough: not looked at, or with measures that nobody took.</summary>
 public sealed record PendingDto(int ThingId, int Number, string Name, bool NotLookedAt, IReadOnlyList<string> Measures);
 
 /// <summary>A thing of the right size that a part was not filled with, and why.</summary>
-public sealed record PassedOverDto(string Part, int ThingId, string Name, string Why);
+public sealed record PassedOverDto(string Part, int ThingId, string Name, Sentence Why);
 
 /// <summary>A design drawn and assessed.</summary>
 public sealed record FitDto(
-    string Design, string DesignName, string Source, string Size, Core.Salvage.Fitness Fitness, IReadOnlyDictionary<string, double> Settings, GrowDto Grow, DrainDto Drain, HoldDto Hold,
+    string Design, string DesignName, string Source, Sentence Size, Core.Salvage.Fitness Fitness, IReadOnlyDictionary<string, double> Settings, GrowDto Grow, DrainDto Drain, HoldDto Hold,
     IReadOnlyList<SumDto> Figures, IReadOnlyList<TakeDto> Takes, IReadOnlyList<PurchaseDto> Buys, IReadOnlyList<PendingDto> Pending, IReadOnlyList<PassedOverDto> PassedOver, double Cost, double Hours, double Reach)
 {
     public static FitDto Of(Fit fit, Brief brief, Core.Salvage.Heap heap)
     {
         var (grow, drain, hold) = (fit.Assessment.Grow, fit.Assessment.Drain, fit.Assessment.Hold);
         return new(
-            fit.Design.Id, fit.Design.Name, fit.Lead.Key, fit.Blueprint.Size.ToString(), fit.Lead.Fitness, fit.Set.Values,
+            fit.Design.Id, fit.Design.Name, fit.Lead.Key, fit.Blueprint.Size, fit.Lead.Fitness, fit.Set.Values,
             new(grow.Verdict, grow.Words, Sum(grow.Litres), Sum(grow.PlanArea), Sum(grow.UsableDepth), Sum(grow.Around), [.. grow.Crops.Select(c => new CropFitDto(c.Crop.Id, c.Crop.Name, c.Crop.Plural, c.Count, c.Limit, c.WhyNot, c.NotKnown))], Checks(grow.Checks)),
             new(drain.Verdict, drain.Words, drain.Holes?.Count ?? 0, drain.HoleDiameter, drain.WetLayer, Sum(drain.DrainDown), [.. drain.Sums.Select(SumDto.Of)], Checks(drain.Checks)),
             new(hold.Verdict, hold.Words, hold.Weakest is null ? null : CheckDto.Of(hold.Weakest), Checks(hold.Checks), Sum(hold.WetMass), hold.Handling),
             [.. fit.Blueprint.Figures.Select(SumDto.Of)],
             [.. fit.Cast.Counts.Select(c => Take(c.Key, c.Value, fit.Cast, heap)).OrderBy(t => t.Number)],
             [.. Purchases(fit.Cast.Buys)], [.. fit.Pending.Select(p => new PendingDto(p.Thing.Id, p.Thing.Number, p.Thing.Name, p.NotLookedAt, p.Measures))],
-            [.. fit.Cast.PassedOver.Values.Select(p => new PassedOverDto(p.Part, p.ThingId, p.ThingName, p.Why.ToString()))], fit.Cast.Cost, fit.Hours(brief), fit.Blueprint.Reach);
+            [.. fit.Cast.PassedOver.Values.Select(p => new PassedOverDto(p.Part, p.ThingId, p.ThingName, p.Why))], fit.Cast.Cost, fit.Hours(brief), fit.Blueprint.Reach);
     }
 
     /// <summary>What is bought, the same of several parts told once.</summary>
     public static IEnumerable<PurchaseDto> Purchases(IEnumerable<Purchase> buys)
-        => buys.Select(Purchase).GroupBy(b => (b.Name, b.Product, b.Per, b.Soil)).Select(g => g.First() with { Amount = g.Sum(b => b.Amount), Packs = g.Sum(b => b.Packs), Cost = g.Sum(b => b.Cost) });
+        => buys.Select(Purchase).GroupBy(b => (b.Name, b.Product, b.Unit, b.Soil)).Select(g => g.First() with { Amount = g.Sum(b => b.Amount), Packs = g.Sum(b => b.Packs), Cost = g.Sum(b => b.Cost) });
 
-    private static PurchaseDto Purchase(Purchase b) => new(b.Need.Name, b.Amount, b.Need.Per, b.Row?.Name, b.Packs, b.Cost, b.IsSoil);
+    private static PurchaseDto Purchase(Purchase b) => new(b.Need.Name, b.Amount, b.Need.Unit, b.Row?.Name, b.Packs, b.Cost, b.IsSoil);
 
     private static TakeDto Take(int thingId, int count, Cast cast, Core.Salvage.Heap heap)
     {
         var thing = heap.Find(thingId)!.Thing;
-        return new(thingId, thing.Number, thing.Name, count, Core.Stock.TakenWords.Told(cast.Takes.Where(t => t.ThingId == thingId).Select(t => t.Taken))?.ToString());
+        return new(thingId, thing.Number, thing.Name, count, Core.Stock.TakenWords.Told(cast.Takes.Where(t => t.ThingId == thingId).Select(t => t.Taken)));
     }
 
     private static SumDto? Sum(Sum? sum) => sum is null ? null : SumDto.Of(sum);

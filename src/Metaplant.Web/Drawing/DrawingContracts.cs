@@ -13,7 +13,7 @@ public enum ShapeKind
 }
 
 /// <summary>A shape in metres. <paramref name="Points"/> is x, y, x, y…; a disc has one point and a radius, a note one point and words.</summary>
-public sealed record ShapeDto(ShapeKind Kind, Ink Ink, string? Part, double[] Points, double? Radius, string? Words)
+public sealed record ShapeDto(ShapeKind Kind, Ink Ink, string? Part, double[] Points, double? Radius, Sentence? Words)
 {
     public static ShapeDto Of(Shape shape) => shape switch
     {
@@ -41,7 +41,7 @@ public sealed record ViewDto(string Id, string Title, IReadOnlyList<ShapeDto> Sh
 
 public sealed record TermDto(string Symbol, string Meaning, double Value, Unit Unit, string? ConstantId);
 
-public sealed record SumDto(string Title, string Formula, IReadOnlyList<TermDto> Terms, double Value, Unit Unit, string Source, IReadOnlyList<string> Assumptions)
+public sealed record SumDto(string Title, string Formula, IReadOnlyList<TermDto> Terms, double Value, Unit Unit, string Source, IReadOnlyList<Sentence> Assumptions)
 {
     public static SumDto Of(Sum sum) => new(sum.Title, sum.Formula, [.. sum.Terms.Select(t => new TermDto(t.Symbol, t.Meaning, t.Value, t.Unit, t.ConstantId))], sum.Value, sum.Unit, sum.Source, sum.Assumptions);
 }
@@ -49,8 +49,8 @@ public sealed record SumDto(string Title, string Formula, IReadOnlyList<TermDto>
 public sealed record RemedyDto(string Words, double Value, Unit Unit, string? Input);
 
 public sealed record CheckDto(
-    string Id, string Name, LoadCase Case, double Demand, double Capacity, Unit Unit, double? Utilisation, Verdict Verdict, string Words, string? Part,
-    IReadOnlyList<SumDto> Sums, IReadOnlyList<RemedyDto> Remedies, IReadOnlyList<string> Test, bool EnoughOrNot)
+    string Id, string Name, LoadCase Case, double Demand, double Capacity, Unit Unit, double? Utilisation, Verdict Verdict, Sentence Words, string? Part,
+    IReadOnlyList<SumDto> Sums, IReadOnlyList<RemedyDto> Remedies, IReadOnlyList<Sentence> Test, bool EnoughOrNot)
 {
     public static CheckDto Of(Check c) => new(
         c.Id, c.Name, c.Case, c.Demand, c.Capacity, c.Unit, c.Utilisation, c.Verdict, c.Words, c.Part, [.. c.Sums.Select(SumDto.Of)], [.. c.Remedies.Select(r => new RemedyDto(r.Words, r.Value, r.Unit, r.Input))], c.Test, c.EnoughOrNot);

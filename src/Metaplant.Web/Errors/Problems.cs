@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Metaplant.Core.Sums;
 using Metaplant.Web.Files;
+using Metaplant.Web.Telling;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Http.Timeouts;
@@ -16,9 +17,9 @@ internal static class Problems
 {
     /// <summary>A 400 that names each field and says what is wrong with it. Nothing was saved.</summary>
     public static ValidationProblem Refuse(IReadOnlyList<Problem> problems)
-        => TypedResults.ValidationProblem(problems.GroupBy(p => p.Field).ToDictionary(g => g.Key, g => g.Select(p => p.Sentence).ToArray()), title: "Something does not fit.");
+        => TypedResults.ValidationProblem(problems.GroupBy(p => p.Field).ToDictionary(g => g.Key, g => g.Select(p => Reader.Now.Tell(p.Sentence)).ToArray()), title: "Something does not fit.");
 
-    public static ValidationProblem Refuse(string field, string sentence) => Refuse([new(field, sentence)]);
+    public static ValidationProblem Refuse(string field, Sentence sentence) => Refuse([new(field, sentence)]);
 
     public static ProblemHttpResult NotHere(string sentence) => TypedResults.Problem(sentence, statusCode: StatusCodes.Status404NotFound, title: "Not found.");
 

@@ -13,11 +13,11 @@ namespace Metaplant.Web.Garden;
 
 /// <summary>The garden's name, settings and the words of what can be undone or redone; null when there is nothing.</summary>
 /// <param name="Warning">Why no backup could be kept; null while they are.</param>
-public sealed record GardenDto(string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, IReadOnlyDictionary<string, double> Measures, IReadOnlyDictionary<string, ShelvedTool> Tools,
+public sealed record GardenDto(string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, IReadOnlyDictionary<string, double> Measures, IReadOnlyDictionary<string, ShelvedTool> Tools, Manner Manner,
     string? Undo, string? Redo, string? Warning);
 
-/// <summary>Name or units to change; what is left out stays.</summary>
-public sealed record GardenInput(string? Name, string? Units);
+/// <summary>What to change; what is left out stays.</summary>
+public sealed record GardenInput(string? Name, string? Units, string? Decimal, string? Currency, string? Dates, string? Paper, string? Volumes, string? Place);
 
 public sealed record SchoolInput(string? School);
 
@@ -52,17 +52,32 @@ internal static class GardenEndpoints
         var s = await GardenSettings.ReadAsync(garden, cancel);
         var undo = await garden.Journal.Where(j => !j.Undone && !j.PassedOver).OrderByDescending(j => j.Id).Select(j => j.Words).FirstOrDefaultAsync(cancel);
         var redo = await garden.Journal.Where(j => j.Undone && !j.PassedOver).OrderBy(j => j.Id).Select(j => j.Words).FirstOrDefaultAsync(cancel);
-        return TypedResults.Ok(new GardenDto(s.Name, s.Units, s.Rules, s.Constants, s.Measures, s.Tools, undo, redo, backups.Warning));
+        return TypedResults.Ok(new GardenDto(s.Name, s.Units, s.Rules, s.Constants, s.Measures, s.Tools, s.Manner, undo, redo, backups.Warning));
     }
 
     private static async Task<Results<NoContent, ValidationProblem>> Change(GardenInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
-        if (input.Units is not null && GardenSettings.UnitsProblem(input.Units) is { } units) return Problems.Refuse([units]);
-        var name = input.Name?.Trim();
-        if (name is not null && GardenSettings.NameProblem(name) is { } noName) return Problems.Refuse([noName]);
-        if (name is not null) await garden.SetAsync(SettingRows.Name, name, cancel);
-        if (input.Units is not null) await garden.SetAsync(SettingRows.Units, input.Units, cancel);
-        await garden.SaveAsync(name is null ? "Changed the units" : "Renamed the garden", time.GetUtcNow().UtcDateTime, cancel);
+        var before = await GardenSettings.ReadAsync(garden, cancel);
+        var m = before.Manner;
+        var after = before with
+        {
+            Name = input.Name?.Trim() ?? before.Name,
+            Units = input.Units ?? before.Units,
+            Manner = new(input.Decimal ?? m.Decimal, input.Currency?.Trim() ?? m.Currency, input.Dates ?? m.Dates, input.Paper ?? m.Paper, input.Volumes ?? m.Volumes, input.Place?.Trim() ?? m.Place),
+        };
+        if (after.Problems().ToList() is { Count: > 0 } problems) return Problems.Refuse(problems);
+        if (after.Manner.Volumes.Length > 0 && !after.Measures.ContainsKey(after.Manner.Volumes)) return Problems.Refuse("volumes", "There is no measure of your own of that name.");
+        IEnumerable<(string Key, string? Given, string Value)> rows =
+        [
+            (SettingRows.Name, input.Name, after.Name), (SettingRows.Units, input.Units, after.Units), (SettingRows.Decimal, input.Decimal, after.Manner.Decimal), (SettingRows.Currency, input.Currency, after.Manner.Currency),
+            (SettingRows.Dates, input.Dates, after.Manner.Dates), (SettingRows.Paper, input.Paper, after.Manner.Paper), (SettingRows.Volumes, input.Volumes, after.Manner.Volumes), (SettingRows.Place, input.Place, after.Manner.Place),
+        ];
+        foreach (var (key, given, value) in rows)
+        {
+            if (given is not null) await garden.SetAsync(key, value, cancel);
+        }
+
+        await garden.SaveAsync(after.Name != before.Name ? "Renamed the garden" : "Changed units and manner", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();
     }
 

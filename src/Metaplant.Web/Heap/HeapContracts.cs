@@ -26,16 +26,16 @@ public sealed record ThingInput(
     }
 }
 
-public sealed record ReasonDto(Fitness Fitness, string Sentence, string? HouseRule);
+public sealed record ReasonDto(Fitness Fitness, Sentence Sentence, string? HouseRule);
 
 public sealed record YieldDto(Form Form, string Name, int Count, double Expected, double Length, double Width, double Thickness);
 
-public sealed record WayDto(string Id, string Name, IReadOnlyList<YieldDto> Yields, double Minutes, IReadOnlyList<string> Tools, string Words, string? Lacks, string? Instead, string? Without, IReadOnlyList<string> ToBorrow, bool GivesPieces);
+public sealed record WayDto(string Id, string Name, IReadOnlyList<YieldDto> Yields, double Minutes, IReadOnlyList<string> Tools, Sentence Words, string? Lacks, string? Instead, Sentence? Without, IReadOnlyList<string> ToBorrow, bool GivesPieces);
 
 /// <summary>What one project has spoken for of a thing; what it has sawn up already is no part of it.</summary>
 /// <param name="Count">Units whole.</param>
 /// <param name="Part">What is taken besides, where it is no whole unit: "4 sticks".</param>
-public sealed record ShareDto(int ProjectId, string ProjectName, int Count, string? Part);
+public sealed record ShareDto(int ProjectId, string ProjectName, int Count, Sentence? Part);
 
 /// <summary>A thing of the heap with its verdict and the shape it shows there.</summary>
 public sealed record ThingDto(
@@ -44,18 +44,18 @@ public sealed record ThingDto(
 {
     public static ThingDto Of(ThingRow row, HeapThing heap, IEnumerable<Share> shares, IEnumerable<int> photos) => new(
         row.Id, row.Number, row.Name, row.Kind, row.Count - shares.Sum(s => s.Gone), heap.Free, heap.Thing.Values, heap.Thing.Substance, heap.Thing.Findings, heap.Thing.History, [.. heap.Thing.Kind.Fields.Where(f => heap.Thing.Taken.Contains(f.Id)).Select(f => f.Id)], heap.Thing.Faults, row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, [.. photos], row.Retired, row.Version,
-        heap.Judgement.Fitness, heap.Judgement.NotLookedAtYet, heap.Judgement.LookedAt, heap.Judgement.MayCut, ReasonsOf(heap.Judgement), [.. shares.Where(s => s.Gone < s.Taken.Select(t => t.Unit).Distinct().Count()).Select(s => new ShareDto(s.ProjectId, s.ProjectName, s.Taken.Where(t => t.Whole).Select(t => t.Unit).Distinct().Count() - s.Gone, Core.Stock.TakenWords.Told(s.Taken)?.ToString()))],
+        heap.Judgement.Fitness, heap.Judgement.NotLookedAtYet, heap.Judgement.LookedAt, heap.Judgement.MayCut, ReasonsOf(heap.Judgement), [.. shares.Where(s => s.Gone < s.Taken.Select(t => t.Unit).Distinct().Count()).Select(s => new ShareDto(s.ProjectId, s.ProjectName, s.Taken.Where(t => t.Whole).Select(t => t.Unit).Distinct().Count() - s.Gone, Core.Stock.TakenWords.Told(s.Taken)))],
         [.. heap.Thing.Kind.Silhouette(heap.Thing.Measures).Select(ShapeDto.Of)]);
 
     internal static IReadOnlyList<ReasonDto> ReasonsOf(Judgement judgement) => [.. judgement.Reasons.Select(r => new ReasonDto(r.Fitness, r.Sentence, r.HouseRule))];
 }
 
 /// <summary>What one design could make with a thing, or why not.</summary>
-public sealed record CanMakeDto(string Design, string DesignName, Core.Matching.Standing Standing, string? Size, double? Litres, string? Drain, string? Hold, Verdict? Worst, string? Why);
+public sealed record CanMakeDto(string Design, string DesignName, Core.Matching.Standing Standing, Sentence? Size, double? Litres, Sentence? Drain, Sentence? Hold, Verdict? Worst, Sentence? Why);
 
 /// <summary>A thing while it is being measured: drawn, judged, taken apart in thought; nothing is kept.</summary>
 public sealed record PreviewDto(ViewDto Drawing, Fitness Fitness, bool NotLookedAtYet, IReadOnlyList<string> Open, IReadOnlyList<string> NotTaken, bool MayCut, IReadOnlyList<ReasonDto> Reasons, IReadOnlyList<WayDto> Ways, IReadOnlyList<string> FaultParts, IReadOnlyList<CanMakeDto> CanMake,
-    string? Usable, IReadOnlyList<string> HandleWith, IReadOnlyList<Life> Lives);
+    Sentence? Usable, IReadOnlyList<string> HandleWith, IReadOnlyList<Life> Lives);
 
 public sealed record VersionInput(int? Version);
 

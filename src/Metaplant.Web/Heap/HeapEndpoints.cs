@@ -68,8 +68,8 @@ internal static class HeapEndpoints
             var match = Matcher.Match(design, new([alone, .. rest.Things.Where(t => !IsMain(design, t))]), brief, Aim.MostSoil, cancel);
             var fit = match.Best;
             made.Add(new(
-                design.Id, design.Name, match.Standing, fit?.Blueprint.Size.ToString(), fit?.Assessment.Grow.Litres?.Value, fit?.Assessment.Drain.Words, fit?.Assessment.Hold.Words, fit?.Assessment.Worst,
-                match.Why?.ToString().Replace($"{thing.Name}: ", "", StringComparison.Ordinal)));
+                design.Id, design.Name, match.Standing, fit?.Blueprint.Size, fit?.Assessment.Grow.Litres?.Value, fit?.Assessment.Drain.Words, fit?.Assessment.Hold.Words, fit?.Assessment.Worst,
+                match.Why is null ? null : match.Wanted?.Words ?? match.NoLeads.FirstOrDefault()?.Why ?? match.Why));
         }
 
         return made;

@@ -8,16 +8,16 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Metaplant.Web.Matching;
 
-public sealed record NoSourceDto(int ThingId, int Number, string Name, string Why);
+public sealed record NoSourceDto(int ThingId, int Number, string Name, Sentence Why);
 
 /// <summary>What is missing and nothing bought can be: so many more of at least these measures, m; 0 where any will do.</summary>
 public sealed record WantedDto(string Part, int Count, double Length, double Width, double Thickness);
 
 /// <summary>The best fit with its drawing, small enough for a strip.</summary>
-public sealed record OtherFitDto(string Source, string Name, string Size, double? Litres, Verdict Worst);
+public sealed record OtherFitDto(string Source, string Name, Sentence Size, double? Litres, Verdict Worst);
 
 public sealed record DesignMatchDto(
-    string Design, string Name, string Summary, Standing Standing, FitDto? Best, ViewDto? Drawing, IReadOnlyList<OtherFitDto> Others, int Sizes, IReadOnlyList<NoSourceDto> NoSources, string? Why, WantedDto? Wanted);
+    string Design, string Name, string Summary, Standing Standing, FitDto? Best, ViewDto? Drawing, IReadOnlyList<OtherFitDto> Others, int Sizes, IReadOnlyList<NoSourceDto> NoSources, Sentence? Why, WantedDto? Wanted);
 
 /// <summary>What to put on the drawing board. Settings in SI by parameter; those left out take their default.</summary>
 public sealed record BoardInput(string? Design, string? Source, IReadOnlyDictionary<string, double>? Settings, BriefDto? Brief, int? Project);
@@ -45,8 +45,8 @@ internal static partial class MatchEndpoints
 
     private static DesignMatchDto Show(DesignMatch m, Brief brief, Core.Salvage.Heap heap) => new(
         m.Design.Id, m.Design.Name, m.Design.Summary, m.Standing, m.Best is null ? null : FitDto.Of(m.Best, brief, heap), m.Best is null ? null : ViewDto.Of(Core.Scenes.Pictures.Draw(m.Best.Blueprint.Scene(), Core.Scenes.Camera.Corner(0))),
-        [.. m.Others.Select(f => new OtherFitDto(f.Lead.Key, f.Lead.Thing.Thing.Name, f.Blueprint.Size.ToString(), f.Assessment.Grow.Litres?.Value, f.Assessment.Worst))],
-        m.Sizes, [.. m.NoLeads.Select(n => new NoSourceDto(n.Thing.Thing.Id, n.Thing.Thing.Number, n.Thing.Thing.Name, n.Why.ToString()))], m.Why?.ToString(), m.Wanted is { } w ? new(w.Need.Name, w.Count, w.Length, w.Width, w.Thickness) : null);
+        [.. m.Others.Select(f => new OtherFitDto(f.Lead.Key, f.Lead.Thing.Thing.Name, f.Blueprint.Size, f.Assessment.Grow.Litres?.Value, f.Assessment.Worst))],
+        m.Sizes, [.. m.NoLeads.Select(n => new NoSourceDto(n.Thing.Thing.Id, n.Thing.Thing.Number, n.Thing.Thing.Name, n.Why))], m.Why, m.Wanted is { } w ? new(w.Need.Name, w.Count, w.Length, w.Width, w.Thickness) : null);
 
     private static async Task<Results<Ok<BoardDto>, ValidationProblem>> Open(BoardInput input, GardenContext garden, AtHand atHand, CancellationToken cancel)
     {

@@ -7,6 +7,7 @@ using Metaplant.Data;
 using Metaplant.Web.Drawing;
 using Metaplant.Web.Errors;
 using Metaplant.Web.Matching;
+using Metaplant.Web.Telling;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -45,7 +46,7 @@ internal static class PictureEndpoints
         if (await OpenAsync(garden, id, cancel) is not { Ok: true, Value: var (name, board, plan) }) return Problems.NotHere("There is no such project, or it cannot be drawn.");
         if (Gallery.Picture(board, plan, file[..dot]) is not { } view) return Problems.NotHere("There is no such picture.");
         if (save == true || kind == "dxf") response.Headers.ContentDisposition = $"attachment; filename=\"{FileName(name)}-{file}\"";
-        return kind == "svg" ? TypedResults.Content(SvgWriter.Write(view), "image/svg+xml", Encoding.UTF8) : TypedResults.Content(DxfWriter.Write(view), "application/dxf", Encoding.ASCII);
+        return kind == "svg" ? TypedResults.Content(SvgWriter.Write(view, Reader.Now), "image/svg+xml", Encoding.UTF8) : TypedResults.Content(DxfWriter.Write(view, Reader.Now), "application/dxf", Encoding.ASCII);
     }
 
     private static async Task<Results<ContentHttpResult, ProblemHttpResult>> Sheet(int id, int template, int sheet, string? paper, GardenContext garden, CancellationToken cancel)
@@ -55,7 +56,7 @@ internal static class PictureEndpoints
         var view = plan.Templates[template].View;
         var (across, up) = TrueSize.Sheets(view, on);
         if (sheet < 0 || sheet >= across * up) return Problems.NotHere("There is no such sheet.");
-        return TypedResults.Content(TrueSize.Sheet(view, on, sheet, $"{name}: {plan.Templates[template].Title}"), "image/svg+xml", Encoding.UTF8);
+        return TypedResults.Content(TrueSize.Sheet(view, on, sheet, $"{name}: {Reader.Now.Tell(plan.Templates[template].Title)}", Reader.Now), "image/svg+xml", Encoding.UTF8);
     }
 
     private sealed record Opened(string Name, Board Board, BuildPlan Plan);

@@ -30,15 +30,15 @@ public sealed record CutBarDto(int ThingId, int Number, string Name, int Piece, 
 /// <summary>A pallet with the slats (from 1) that each section takes, and the bad ones.</summary>
 public sealed record PalletCutDto(int ThingId, int Number, string Name, IReadOnlyList<int> Pieces, int Slats, IReadOnlyList<int> FirstSlats, int SlatsHigh, IReadOnlyList<int> BadSlats);
 
-public sealed record TemplateDto(string Title, ViewDto View, IReadOnlyList<TemplateHole> Holes, double Diameter, int Sheets);
+public sealed record TemplateDto(Sentence Title, ViewDto View, IReadOnlyList<TemplateHole> Holes, double Diameter, int Sheets);
 
 /// <summary>A tool that is wanted: had, to be borrowed or lacking, who alone may use it, and what does it instead.</summary>
-public sealed record ToolDto(string Words, Having Having, string? Who, string? Instead)
+public sealed record ToolDto(Sentence Words, Having Having, string? Who, Sentence? Instead)
 {
-    public static ToolDto Of(ToolAnswer a) => new(a.Need.Words, a.Having, a.Who, a.Instead);
+    public static ToolDto Of(ToolAnswer a) => new(a.Need.Told, a.Having, a.Who, a.Instead);
 }
 
-public sealed record StepDto(string Id, int Number, string Title, string Words, double Minutes, IReadOnlyList<ToolDto> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<string> Cautions, bool Picture, bool Done, bool Cuts, double? Took);
+public sealed record StepDto(string Id, int Number, Sentence Title, Sentence Words, double Minutes, IReadOnlyList<ToolDto> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<Sentence> Cautions, bool Picture, bool Done, bool Cuts, double? Took);
 
 public sealed record PlanDto(
     IReadOnlyList<StepDto> Steps, IReadOnlyList<CutBarDto> Cuts, double Waste, IReadOnlyList<PalletCutDto> PalletCuts, IReadOnlyList<TemplateDto> Templates, IReadOnlyList<PurchaseDto> Shopping, IReadOnlyList<ToolDto> Tools,
@@ -52,7 +52,7 @@ public sealed record TapeDto(string Of, Side? Side, string Name, double Planned,
 /// <param name="Told">What its measures changed, in a sentence.</param>
 /// <param name="LastPicture">True where there is a picture of it as it was last kept.</param>
 public sealed record ProjectDto(
-    int Id, string Name, string Design, string DesignName, int Version, bool Filled, ProjectState State, string Why, IReadOnlyList<TapeDto> Tapes, string? Told, bool LastPicture,
+    int Id, string Name, string Design, string DesignName, int Version, bool Filled, ProjectState State, string Why, IReadOnlyList<TapeDto> Tapes, Sentence? Told, bool LastPicture,
     BoardDto? Board, PlanDto? Plan, string? WhyNot, string? CastAnew = null);
 
 /// <summary>A step done, or not done after all.</summary>
@@ -170,7 +170,7 @@ internal static class ProjectEndpoints
         var heap = await garden.HeapAsync(settings.HouseRules, row.Id == 0 ? null : row.Id, cancel);
         var board = MatchEndpoints.Find(input.Board, heap, brief.Value, cancel);
         if (!board.Ok) return Problems.Refuse(board.Problems);
-        if (board.Value.Fit.Cast.Unfilled.FirstOrDefault() is { } missing) return Problems.Refuse("board", $"The heap is short of {missing.Need.Name.ToLowerInvariant()} by {missing.Amount:0.##}.");
+        if (board.Value.Fit.Cast.Unfilled.FirstOrDefault() is { } missing) return Problems.Refuse("board", $"The heap is short of {missing.Need.Name.ToLowerInvariant()} by {new Amount(missing.Amount, missing.Need.Unit)}.");
         await garden.KeepAsync(row, name, board.Value.Fit, brief.Value, heap, cancel);
         if (row.Making is not null) row.Making = (making with { Measured = [], Planned = null }).Write();
         return null;
@@ -211,8 +211,8 @@ internal static class ProjectEndpoints
     {
         var names = board.Fit.Cast.Asked.DistinctBy(n => n.Id).ToDictionary(n => n.Id, n => n.Name, StringComparer.Ordinal);
         return new(
-            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title.ToString(), s.Words.ToString(), s.Minutes, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, s.Places.Count > 0, done.Contains(s.Id), s.Cuts.Count > 0, making.Minutes.TryGetValue(s.Id, out var took) ? took : null))],
-            [.. plan.Cuts.Bars.Select(b => BarOf(b, heap, names))], plan.Cuts.Waste, PalletCuts(plan, heap), [.. plan.Templates.Select(t => new TemplateDto(t.Title.ToString(), ViewDto.Of(t.View), t.Holes, t.Diameter, Core.Drawing.TrueSize.Sheets(t.View, Core.Drawing.Paper.A4) is var (across, up) ? across * up : 1))],
+            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title, s.Words, s.Minutes, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, s.Places.Count > 0, done.Contains(s.Id), s.Cuts.Count > 0, making.Minutes.TryGetValue(s.Id, out var took) ? took : null))],
+            [.. plan.Cuts.Bars.Select(b => BarOf(b, heap, names))], plan.Cuts.Waste, PalletCuts(plan, heap), [.. plan.Templates.Select(t => new TemplateDto(t.Title, ViewDto.Of(t.View), t.Holes, t.Diameter, Core.Drawing.TrueSize.Sheets(t.View, Core.Drawing.Paper.A4) is var (across, up) ? across * up : 1))],
             [.. FitDto.Purchases(plan.Shopping)], [.. plan.Tools.Select(ToolDto.Of)], plan.Hours, plan.Cost, Cautions.NotACertificate);
     }
 

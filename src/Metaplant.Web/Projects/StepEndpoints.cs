@@ -7,7 +7,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Metaplant.Web.Projects;
 
 /// <summary>What a helper sees of a project: its steps.</summary>
-public sealed record ProjectStepsDto(int Id, string Name, string DesignName, IReadOnlyList<StepDto> Steps, string? WhyNot);
+public sealed record ProjectStepsDto(int Id, string Name, string DesignName, IReadOnlyList<StepDto> Steps, Sentence? WhyNot);
 
 /// <summary>The steps of one project, for whoever builds it: the gardener, or a helper invited to it.</summary>
 internal static class StepEndpoints
@@ -32,8 +32,9 @@ internal static class StepEndpoints
         var read = await ProjectEndpoints.Reading.OfAsync(garden, row, cancel);
         if (read is not { Plan: { } plan, Drawn.Value: { } drawn }) return Problems.Refuse(read.Drawn.Problems);
         if (await garden.TickAsync(row, drawn, plan, input.Step ?? "", input.Done == true, input.Minutes, read.Heap, cancel) is { } problem) return Problems.Refuse(problem.Field, problem.Sentence);
-        var title = plan.Steps.First(s => s.Id == input.Step).Title;
-        await garden.SaveAsync($"{(input.Done == true ? "Done" : "Not done")}: {title}", time.GetUtcNow().UtcDateTime, cancel);
+        // By its number: its title has measures in it, and what the journal says stays as it was written.
+        var number = plan.Steps.First(s => s.Id == input.Step).Number;
+        await garden.SaveAsync($"{(input.Done == true ? "Done" : "Not done")}: step {number} of {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();
     }
 }

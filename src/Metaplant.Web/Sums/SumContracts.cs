@@ -56,7 +56,7 @@ public sealed record CalculatorDto(string Name, string Question, Subject Subject
 public sealed record SumRemedyDto(string Words, double Value, string Unit, string? Input);
 
 /// <summary>Demand and capacity are null where the verdict is to ask a professional: nothing is offered as safe.</summary>
-public sealed record SumCheckDto(double? Demand, double? Capacity, double? Utilisation, Verdict Verdict, IReadOnlyList<SumRemedyDto> Remedies, string Words)
+public sealed record SumCheckDto(double? Demand, double? Capacity, double? Utilisation, Verdict Verdict, IReadOnlyList<SumRemedyDto> Remedies, Sentence Words)
 {
     public static SumCheckDto Of(Check c)
     {
@@ -67,7 +67,7 @@ public sealed record SumCheckDto(double? Demand, double? Capacity, double? Utili
 
 /// <summary>The answer to a sum, in SI.</summary>
 public sealed record SumAnswerDto(
-    double? Value, string Unit, string Title, string Formula, string Substitution, string Source, IReadOnlyList<string> Assumptions, SumCheckDto? Check, IReadOnlyDictionary<string, object?> Also)
+    double? Value, string Unit, string Title, string Formula, string Substitution, string Source, IReadOnlyList<Sentence> Assumptions, SumCheckDto? Check, IReadOnlyDictionary<string, object?> Also)
 {
     public static SumAnswerDto Of(Calculator calculator, Answer a) => new(
         a.Value, calculator.Counts ?? PlainUnits.Of(a.Sum.Unit), a.Sum.Title, a.Sum.Formula, a.Sum.Substitution, a.Sum.Source, a.Sum.Assumptions, a.Check is null ? null : SumCheckDto.Of(a.Check),

@@ -135,7 +135,7 @@ public class DesignTests
         var crops = Open("drilled-tub", "2").Fit.Assessment.Grow.Crops;
         crops.Count.ShouldBeGreaterThanOrEqualTo(12);
         crops.ShouldAllBe(c => c.Count > 0 == (c.WhyNot == null));
-        crops.First(c => c.Crop.Id == "parsnip").WhyNot!.ShouldBe("310 mm to root in; it wants 450 mm.");
+        crops.First(c => c.Crop.Id == "parsnip").WhyNot!.ToString().ShouldBe("310 mm to root in; it wants 450 mm.");
     }
 
     [Fact]

@@ -281,7 +281,7 @@ public class InvariantTests
             foreach (var camera in (Camera[])[Camera.Front, Camera.Side, Camera.Plan, Camera.Corner(0), Camera.Corner(2)])
             {
                 var view = Pictures.Draw(scene, camera);
-                DxfWriter.Write(view).ShouldEndWith("0\nEOF\n", customMessage: made.Which);
+                DxfWriter.Write(view, Core.Words.Teller.Metric).ShouldEndWith("0\nEOF\n", customMessage: made.Which);
                 var points = view.Shapes.SelectMany(x => x switch { Polygon p => p.Points, Polyline l => l.Points, _ => [] }).ToList();
                 double x0 = points.Min(p => p.X), x1 = points.Max(p => p.X), y0 = points.Min(p => p.Y), y1 = points.Max(p => p.Y);
                 var lines = Outlines.Visible(view);

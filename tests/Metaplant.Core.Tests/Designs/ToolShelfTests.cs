@@ -1,6 +1,7 @@
 using Metaplant.Core.Building;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Tests.Salvage;
+using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Tests.Designs;
 
@@ -11,22 +12,37 @@ public class ToolShelfTests
 
     private static readonly ShelvedTool Lacking = new(Having.Lacking);
 
-    [Theory]
-    [InlineData("Drill, 8 mm bit", new[] { "Drill" }, .008)]
-    [InlineData("Hand saw or reciprocating saw", new[] { "Hand saw", "Reciprocating saw" }, null)]
-    [InlineData("Tape", new[] { "Tape" }, null)]
-    public void A_need_is_read_from_its_words(string words, string[] options, double? size)
+    [Fact]
+    public void A_need_names_its_tools_and_its_bit_is_told_in_the_readers_units()
     {
-        var need = ToolNeed.Read(words);
-        need.Options.ShouldBe(options);
-        need.Size.ShouldBe(size);
+        ((ToolNeed)"Hand saw or reciprocating saw").Options.ShouldBe(["Hand saw", "Reciprocating saw"]);
+        var bit = new ToolNeed("Drill", .008);
+        Teller.Metric.Tell(bit.Told).ShouldBe("Drill, 8 mm bit");
+        Teller.UsCustomary.Tell(bit.Told).ShouldBe("Drill, 5/16 in bit");
+    }
+
+    [Theory]
+    [InlineData("4, 6 and 8,5 mm", new[] { .004, .006, .0085 })]
+    [InlineData("1/8, 1/4 in", new[] { .003175, .00635 })]
+    [InlineData("1 1/2\"", new[] { .0381 })]
+    [InlineData("2 in, 10 mm", new[] { .0508, .010 })]
+    [InlineData("6", new[] { .006 })]
+    public void Sizes_are_read_as_they_are_written(string words, double[] sizes)
+    {
+        var read = ToolNeed.Sizes(words);
+        read.Count.ShouldBe(sizes.Length);
+        foreach (var (size, i) in sizes.Select((s, i) => (s, i))) read[i].ShouldBe(size, 1e-9);
     }
 
     [Fact]
-    public void Sizes_are_read_as_they_are_written() => ToolNeed.Sizes("4, 6 and 8,5 mm").ShouldBe([.004, .006, .0085]);
+    public void A_quarter_inch_bit_is_no_six_millimetre_one()
+    {
+        With(("Drill", new(Having.Owned, "1/4 in"))).Answer(new("Drill", .006)).Having.ShouldBe(Having.Lacking);
+        With(("Drill", new(Having.Owned, "1/4 in"))).Answer(new("Drill", .00635)).Having.ShouldBe(Having.Owned);
+    }
 
     [Fact]
-    public void An_untouched_shelf_stops_nothing() => ToolShelf.Untouched.Answer("Drill, 8 mm bit").ShouldBe(new(ToolNeed.Read("Drill, 8 mm bit"), Having.Owned, null, null), new Alike());
+    public void An_untouched_shelf_stops_nothing() => ToolShelf.Untouched.Answer(new("Drill", .008)).ShouldBe(new(new("Drill", .008), Having.Owned, null, null), new Alike());
 
     [Fact]
     public void One_of_two_saws_is_enough_and_with_neither_nothing_stands_in()
@@ -48,8 +64,8 @@ public class ToolShelfTests
     public void A_bit_that_is_not_among_the_sizes_is_lacking_and_the_nearest_is_named()
     {
         var shelf = With(("Drill", new(Having.Owned, "4, 6, 10 mm")));
-        shelf.Answer("Drill, 6 mm bit").Having.ShouldBe(Having.Owned);
-        var eight = shelf.Answer("Drill, 9 mm bit");
+        shelf.Answer(new("Drill", .006)).Having.ShouldBe(Having.Owned);
+        var eight = shelf.Answer(new("Drill", .009));
         eight.Having.ShouldBe(Having.Lacking);
         eight.Instead!.ShouldContain("10 mm");
         shelf.Answer("Drill").Having.ShouldBe(Having.Owned);

@@ -66,7 +66,7 @@ public class KindTests
             {
                 var refused = kind.Read(new Dictionary<string, double> { [field.Id] = value });
                 refused.Ok.ShouldBeFalse();
-                refused.Problems.ShouldContain(p => p.Field == field.Id && p.Sentence.Length > 10);
+                refused.Problems.ShouldContain(p => p.Field == field.Id && p.Sentence.ToString().Length > 10);
             }
         }
     }

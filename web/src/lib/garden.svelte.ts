@@ -1,5 +1,5 @@
 import { api, troubleOf, unreachable, type Brief, type Schemas, type Thing, type Trouble } from './api/client';
-import type { System } from './units/units';
+import { METRIC, type Lengths, type System } from './units/system';
 
 type Aim = Schemas['Aim'];
 type Tool = Schemas['ShelvedTool'];
@@ -8,6 +8,29 @@ export type Theme = 'day' | 'sun' | 'dusk';
 const KEPT = 'metaplant-brief';
 /** Milliseconds until a lost connection is looked for again. */
 const RETRY_AFTER = 2000;
+
+const NAMES: Record<Lengths, string> = { mm: 'millimetres', cm: 'centimetres', in: 'inches' };
+
+const NOTHING: Schemas['GardenInput'] = {
+  name: null,
+  units: null,
+  decimal: null,
+  currency: null,
+  dates: null,
+  paper: null,
+  volumes: null,
+  place: null,
+};
+
+function systemOf({ units, manner, measures }: Schemas['GardenDto']): System {
+  const volume = measures[manner.volumes];
+  return {
+    lengths: units as Lengths,
+    decimal: manner.decimal === ',' ? ',' : '.',
+    currency: manner.currency,
+    volumes: volume ? { name: manner.volumes, volume } : null,
+  };
+}
 
 /** The garden as the whole application sees it: the heap, the projects, the settings, and what can be undone. */
 class Garden {
@@ -46,7 +69,7 @@ class Garden {
   private retry: ReturnType<typeof setTimeout> | null = null;
   private turn: Promise<unknown> = Promise.resolve();
 
-  readonly system: System = $derived((this.info?.units as System | undefined) ?? 'mm');
+  readonly system: System = $derived(this.info ? systemOf(this.info) : METRIC);
   readonly kinds = $derived(new Map(this.catalogue?.kinds.map((k) => [k.id, k]) ?? []));
   readonly findings = $derived(new Map(this.catalogue?.findings.map((f) => [f.id, f]) ?? []));
   readonly constants = $derived(new Map(this.handbook?.flatMap((t) => t.rows).map((c) => [c.id, c]) ?? []));
@@ -158,18 +181,29 @@ class Garden {
   }
 
   /** At once, so that the next number typed is already read in them; put back if the garden will not keep it. */
-  async setUnits(units: System): Promise<void> {
+  async setUnits(units: Lengths): Promise<void> {
     const before = this.info;
     if (before) this.info = { ...before, units };
-    const trouble = await this.write(
-      () => api.PUT('/api/garden', { body: { units, name: null } }),
-      `Lengths are in ${{ mm: 'millimetres', cm: 'centimetres', in: 'inches' }[units]}`,
-    );
+    const trouble = await this.change({ units }, `Lengths are in ${NAMES[units]}`);
     if (trouble && before) this.info = { ...this.info!, units: before.units };
   }
 
   setName(name: string): Promise<Trouble | null> {
-    return this.write(() => api.PUT('/api/garden', { body: { name, units: null } }), 'The garden has its name');
+    return this.change({ name }, 'The garden has its name');
+  }
+
+  /** Changes what of the garden's name, units and manner is given, and reads again what was told in the old ones. */
+  async change(change: Partial<Schemas['GardenInput']>, words: string): Promise<Trouble | null> {
+    const trouble = await this.write(() => api.PUT('/api/garden', { body: { ...NOTHING, ...change } }), words);
+    if (!trouble) await this.readCatalogue();
+    return trouble;
+  }
+
+  private async readCatalogue(): Promise<void> {
+    await this.try(async () => {
+      const { data } = await api.GET('/api/catalogue');
+      if (data) this.catalogue = data;
+    });
   }
 
   async setRule(id: string, school: string): Promise<void> {

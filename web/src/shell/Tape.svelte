@@ -1,10 +1,10 @@
 <script lang="ts">
   import { link, router } from 'svelte-spa-router';
   import { garden, type Theme } from '../lib/garden.svelte';
-  import type { System } from '../lib/units/units';
+  import type { Lengths } from '../lib/units/system';
   import { stages } from './stages';
 
-  const units: System[] = ['mm', 'cm', 'in'];
+  const units: Lengths[] = ['mm', 'cm', 'in'];
   const themes: { id: Theme; name: string }[] = [
     { id: 'day', name: 'Day' },
     { id: 'sun', name: 'Sun' },
@@ -36,7 +36,7 @@
   <div class="tools">
     <label
       ><span class="sr">Units</span>
-      <select value={garden.system} onchange={(e) => void garden.setUnits(e.currentTarget.value as System)}>
+      <select value={garden.system.lengths} onchange={(e) => void garden.setUnits(e.currentTarget.value as Lengths)}>
         {#each units as unit (unit)}<option value={unit}>{unit}</option>{/each}
       </select>
     </label>

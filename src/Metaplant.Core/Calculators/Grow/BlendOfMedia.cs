@@ -40,7 +40,7 @@ public sealed class BlendOfMedia : Calculator
         {
             var width = p["parts"] / all;
             shapes.Add(View.Box(x, 0, x + width, .3, p.Word("medium") is "coarse-gravel" or "loamy-sand" ? Ink.Wood : p.Word("medium") is "finished-compost" or "potting-mix" ? Ink.Soil : Ink.WoodEnd));
-            shapes.Add(new Note(new(x + width / 2, .34), $"{width * 100:0} %", Ink.Line));
+            shapes.Add(new Note(new(x + width / 2, .34), $"{(int)Math.Round(width * 100)} %", Ink.Line));
             x += width;
         }
 

@@ -36,7 +36,7 @@ public sealed class FillHeight : Calculator
         calculator.CrossMeasures(v);
         if (v.Problems.Count > 0) return;
         var most = calculator.Shape(v).Volume;
-        v.Refuse(v["volume"] > most * (1 + 1e-12), "volume", $"It holds only {most * 1000:0.#} litres.");
+        v.Refuse(v["volume"] > most * (1 + 1e-12), "volume", $"It holds only {Amount.Volume(most)}.");
     }
 
     protected override Answer Work(Values v, Handbook handbook)

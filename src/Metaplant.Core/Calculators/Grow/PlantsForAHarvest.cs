@@ -22,7 +22,7 @@ public sealed class PlantsForAHarvest : Calculator
     public override IReadOnlyList<Input> Inputs { get; } = [Ask.Food(), Ask.Number("massEachWeek", "Wanted each week", Unit.Kilogram, 0, 100, 1)];
 
     protected override void Cross(Values v, Handbook handbook)
-        => v.Refuse(v["massEachWeek"] / Harvest.EachWeek(Crops.Find(handbook, v.Word("crop"))!) > Most, "massEachWeek", $"That takes more than {Most:0} plants; it is a farm and no garden.");
+        => v.Refuse(v["massEachWeek"] / Harvest.EachWeek(Crops.Find(handbook, v.Word("crop"))!) > Most, "massEachWeek", $"That takes more than {(int)Most} plants; it is a farm and no garden.");
 
     protected override Answer Work(Values v, Handbook handbook)
     {

@@ -15,7 +15,7 @@ public sealed class TyreVolume : VolumeCalculator
 
     public override IReadOnlyList<Input> Measures { get; } = [Ask.Length("overallDiameter", "Across outside", .62, 3), Ask.Length("rimDiameter", "Across the hole", .38, 2), Ask.Length("sectionWidth", "Tread, its width", .185, 1)];
 
-    protected override string Formula => "V = π/4 (d² + ¾ (D_i² − d²)) y, D_i = D − 2 × 15 mm";
+    protected override string Formula => "V = π/4 (d² + ¾ (D_i² − d²)) y, D_i = D − 2 t";
 
     public override Vessel Shape(Values v) => new Tyre(v["overallDiameter"], v["rimDiameter"], v["sectionWidth"]);
 

@@ -35,7 +35,7 @@ public abstract class VolumeCalculator : Calculator
     protected sealed override void Cross(Values v, Handbook handbook)
     {
         CrossMeasures(v);
-        if (v.Problems.Count == 0 && v.Maybe(Level) is { } y) v.Refuse(y > Shape(v).Height * (1 + 1e-12), Level, $"It is only {Shape(v).Height:0.###} m deep.");
+        if (v.Problems.Count == 0 && v.Maybe(Level) is { } y) v.Refuse(y > Shape(v).Height * (1 + 1e-12), Level, $"It is only {Amount.Length(Shape(v).Height)} deep.");
     }
 
     protected sealed override Answer Work(Values v, Handbook handbook)

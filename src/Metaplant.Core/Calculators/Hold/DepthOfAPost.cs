@@ -59,7 +59,7 @@ public sealed class DepthOfAPost : Calculator
         Sum sum = Sum.Of(
             "Depth in the ground", post.Ground is SandGround ? "FS P = γ b L³ K_p ÷ 2(e + L)" : "L = 1.5 b + f + g",
             [v.Term("FS", "safetyFactor"), new("P", "push on one post", post.Thrust, Unit.Newton), new("e", "its height, M/P", post.Eccentricity, Unit.Metre), new("b", "post", post.Diameter, Unit.Metre)],
-            professional ? 0 : post.Embedment, Unit.Metre, "Broms 1964, free-headed short pile", "Level ground, nothing dug in front", "Leave out the top 100 mm where it has been dug", "Look up pipes and cables before anything is driven");
+            professional ? 0 : post.Embedment, Unit.Metre, "Broms 1964, free-headed short pile", "Level ground, nothing dug in front", $"Leave out the top {Amount.Length(.1)} where it has been dug", "Look up pipes and cables before anything is driven");
         Answer answer = Answer.Of(
             sum, new("thrust", post.Thrust), new("momentAtGround", post.MomentAtGround), new("greatestMoment", post.GreatestMoment), new("stress", post.Stress), new("strengthUtilisation", professional ? null : used));
         return (professional ? answer with { Value = null } : answer).After(thrust, moment, greatest).With(check);

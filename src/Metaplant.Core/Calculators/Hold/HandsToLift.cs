@@ -35,7 +35,7 @@ public sealed class HandsToLift : Calculator
     protected override View Draw(Values v, Answer answer)
     {
         var n = (int)answer.Sum.Value;
-        List<Shape> shapes = [View.Box(.3, .3, .9, .75, Ink.Plastic), View.GroundLine(-.3, 1.5), new Note(new(.6, .5), $"{v["mass"]:0.#} kg", Ink.Line)];
+        List<Shape> shapes = [View.Box(.3, .3, .9, .75, Ink.Plastic), View.GroundLine(-.3, 1.5), new Note(new(.6, .5), $"{Amount.Mass(v["mass"])}", Ink.Line)];
         foreach (var x in ((double[])[.05, 1.15, .6]).Take(n)) shapes.AddRange(
         [
             Sketch.Bar(new(x, .85), new(x - .1, 0), .07, Ink.Stick), Sketch.Bar(new(x, .85), new(x + .1, 0), .07, Ink.Stick), Sketch.Bar(new(x, 1.46), new(x, .8), .16, Ink.Stick), Sketch.Bar(new(x, 1.4), new(x + (.6 - x) * .55, .7), .05, Ink.Stick), new Disc(new(x, 1.58), .11, Ink.Stick),

@@ -23,7 +23,7 @@ public sealed class RoomRoundAScrew : Calculator
         var clear = ScrewDistances.Of(v["diameter"], drilled);
         Sum thick = Sum.Of("Thinnest board that takes it undrilled", "7 d", [v.Term("d", "diameter")], ScrewDistances.DrillBelow * v["diameter"], Unit.Metre, "EN 1995-1-1 8.3.1.2", "Hardwood is always drilled");
         Answer answer = Answer.Of(
-            Sum.Of("From an end that the load pulls on", drilled ? "12 d" : "15 d", [v.Term("d", "diameter")], clear.LoadedEnd, Unit.Metre, "EN 1995-1-1 table 8.2", drilled ? "Pre-drilled" : "Driven without a pilot hole", "Load at any angle; wood up to 420 kg/m³"),
+            Sum.Of("From an end that the load pulls on", drilled ? "12 d" : "15 d", [v.Term("d", "diameter")], clear.LoadedEnd, Unit.Metre, "EN 1995-1-1 table 8.2", drilled ? "Pre-drilled" : "Driven without a pilot hole", $"Load at any angle; wood up to {new Amount(420, Unit.KilogramPerCubicMetre)}"),
             new("unloadedEnd", clear.UnloadedEnd), new("loadedEdge", clear.LoadedEdge), new("unloadedEdge", clear.UnloadedEdge)).After(thick);
         if (drilled) return answer;
         return answer.With(v.Flag("hardwood")

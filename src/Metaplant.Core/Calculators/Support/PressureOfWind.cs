@@ -18,7 +18,7 @@ public sealed class PressureOfWind : Calculator
     public override IReadOnlyList<Input> Inputs { get; } = [Ask.Number("speed", "Gust", Unit.MetrePerSecond, 0, 80, 20)];
 
     protected override Answer Work(Values v, Handbook handbook) => Answer.Of(Sum.Of(
-        "Pressure of the wind", "q = 0.613 v²", [new("v", "gust", v["speed"], Unit.MetrePerSecond)], Wind.Pressure(v["speed"]), Unit.Pascal, "EN 1991-1-4 (4.10), air of 1.226 kg/m³", "Summer gusts: 15 m/s sheltered, 20 in the open, 25 exposed"));
+        "Pressure of the wind", "q = 0.613 v²", [new("v", "gust", v["speed"], Unit.MetrePerSecond)], Wind.Pressure(v["speed"]), Unit.Pascal, "EN 1991-1-4 (4.10), air of 1.226 kg/m³", $"Summer gusts: {new Amount(15, Unit.MetrePerSecond)} sheltered, {new Amount(20, Unit.MetrePerSecond)} in the open, {new Amount(25, Unit.MetrePerSecond)} exposed"));
 
     protected override View Draw(Values v, Answer answer)
     {

@@ -26,7 +26,7 @@ public sealed class RingsFromALine : Calculator
     protected override void Cross(Values v, Handbook handbook)
     {
         ConeSketch.RefuseRings(v);
-        if (v.Problems.Count == 0) v.Refuse(Line(v, 1) > v["line"], "line", $"Even one ring with its lashing takes {Line(v, 1):0.##} m.");
+        if (v.Problems.Count == 0) v.Refuse(Line(v, 1) > v["line"], "line", $"Even one ring with its lashing takes {Amount.Length(Line(v, 1))}.");
     }
 
     protected override Answer Work(Values v, Handbook handbook)

@@ -12,7 +12,7 @@ internal static class BoardChecks
         var limit = board.BendAllowed;
         var words = board.Case == LoadCase.BlockedDrain
             ? "If the drain blocks and the soil stands full of water."
-            : byStrength ? "Strength decides." : $"Bend decides: {board.Deflection * 1000:0.0} mm in the end, {limit * 1000:0.0} mm allowed.";
+            : byStrength ? "Strength decides." : (Sentence)$"Bend decides: {Amount.Length(board.Deflection)} in the end, {Amount.Length(limit)} allowed.";
         IReadOnlyList<Sum> sums = board.Case == LoadCase.Normal ? [pressure, board.StrengthSum, board.CapacitySum, board.DeflectionSum] : [pressure, board.StrengthSum, board.CapacitySum];
         return byStrength
             ? Check.Compare(id, name, board.Case, board.DesignStress, board.DesignStrength, Unit.Pascal, words, part, sums, remedies)

@@ -85,7 +85,7 @@ public sealed record Shell(Substance Stuff, double Wall, double Left, bool Damag
 /// <summary>The test of a thin vessel with water, before it is drilled.</summary>
 public static class WaterTest
 {
-    public static IReadOnlyList<string> Steps(Brief brief) =>
+    public static IReadOnlyList<Sentence> Steps(Brief brief) =>
     [
         "Before any hole is drilled: stand it on its packers as drawn, plug its outlets.",
         $"Lay clean stones or bricks evenly on its floor, {(brief.Handbook[Practice.ProofStones] is var k && Math.Abs(k - 1.0 / 3) < .02 ? "a third" : $"{k:0.##}")} of the weight of the water it holds.",

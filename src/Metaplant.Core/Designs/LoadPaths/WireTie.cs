@@ -48,7 +48,7 @@ public sealed record WireTie(string Part, double Spacing, int Spans, double Heig
             "Strength of the tie", loadCase == LoadCase.Normal ? "A f_y ÷ 2" : "A f_y", [new("A", $"{Strands} strands of wire", area, Unit.SquareMetre), brief.Handbook.Term(Metals.WireYield)],
             capacity, Unit.Newton, "Half the yield; all of it in an accident");
         return Check.Compare(
-            Terms.Id("ties", loadCase), "Tie wires", loadCase, force, capacity, Unit.Newton, loadCase == LoadCase.Normal ? $"{Strands} strands of {Diameter * 1000:0.0} mm wire." : Terms.Blocked, Part,
+            Terms.Id("ties", loadCase), "Tie wires", loadCase, force, capacity, Unit.Newton, loadCase == LoadCase.Normal ? (Sentence)$"{new Count(Strands, "strand", "strands")} of {Amount.Length(Diameter)} wire." : Terms.Blocked, Part,
             [TieForce.Worked(Height, Spacing, Spans, brief, loadCase), strength], new Remedy("Ties no farther apart than", Spacing * capacity / force, Unit.Metre));
     }
 }

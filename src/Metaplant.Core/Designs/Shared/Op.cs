@@ -1,6 +1,6 @@
+using Metaplant.Core.Building;
 using Metaplant.Core.Casting;
 using Metaplant.Core.Scenes;
-using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Designs.Shared;
 
@@ -11,8 +11,8 @@ internal static class Op
     public static readonly string[] EyesAndGloves = ["Gloves", "Eye protection"];
     public static readonly string[] Saw = ["Gloves", "Eye protection", "Ear protection"];
 
-    /// <summary>"Drill, 8 mm bit", as the tool shelf reads it.</summary>
-    public static string Bit(double diameter) => $"Drill, {diameter * 1000:0.#} mm bit";
+    /// <summary>A drill with a bit of so much across, m.</summary>
+    public static ToolNeed Bit(double diameter) => new("Drill", diameter);
 
     public static Operation Wash(string id = "wash") => new(id, "Wash it out", "Hot water and soap, rinsed three times. If a smell stays, stop: it is not for plants.", 12, ["Brush", "Bucket"], Gloves, false, "contents") { SlowerWithSalvage = true };
 

@@ -50,7 +50,7 @@ public abstract class BundleKind(string id, string name, int sticks, double shor
         return
         [
             frame
-                ? new("frame", "Sticks to stand", [new(Form.Pole, "Stick over 1.8 m", tall, tall, m.Longest, m.Butt, m.Butt)], 1.5 * m.Sticks, ["Pruning saw", "Knife"], "Trimmed of side shoots; thick end down.")
+                ? new("frame", "Sticks to stand", [new(Form.Pole, "Tall stick", tall, tall, m.Longest, m.Butt, m.Butt)], 1.5 * m.Sticks, ["Pruning saw", "Knife"], $"Those over {Amount.Length(1.8)}, trimmed of side shoots; thick end down.")
                 : new("weave", "Rods to weave", [new(Form.Twig, "Rod", m.Sticks, m.Sticks * .9, m.Longest, m.Butt, m.Butt)], 1.0 * m.Sticks, ["Pruning knife"], "Green ones weave at once, dry ones soak first."),
         ];
     }

@@ -52,7 +52,7 @@ public sealed class TableWithTop() : FrameKind("table", "Table with a top", 1.5,
 
     protected override IReadOnlyList<Way> Give(FrameMeasures m) =>
     [
-        new("let-in", "Vessels let into the top", [new(Form.Frame, "Table", 1, 1, m.Length, m.Width, m.Height)], 10, ["Jigsaw"], "Leave at least 40 mm of wood between cut-outs and to the edge."),
+        new("let-in", "Vessels let into the top", [new(Form.Frame, "Table", 1, 1, m.Length, m.Width, m.Height)], 10, ["Jigsaw"], $"Leave at least {Amount.Length(.04)} of wood between cut-outs and to the edge."),
         new("top", "The top by itself", [new(Form.Panel, "Table top", 1, 1, m.Length, m.Width, .03)], 10, ["Screwdriver"], "A panel; look what it is made of."),
     ];
 }

@@ -43,7 +43,7 @@ public sealed class Hardware() : ListedKind<HardwareMeasures>(
     protected override IReadOnlyList<Shape> Silhouette(HardwareMeasures m) => [new Disc(new(.06, .06), .06, Ink.Line), new Disc(new(.06, .06), .035, Ink.Hole)];
 
     protected override IReadOnlyList<Way> BreakDown(Thing thing, HardwareMeasures m)
-        => [new("use", "Used again", [new(Form.Hardware, Name, 1, 1, m.Size, m.Size, .01)], 1, [], m.WorkingLoad > 0 ? $"Marked for {m.WorkingLoad:0} kg." : "No mark: reckon on a fifth of what it breaks at, and never over people.")];
+        => [new("use", "Used again", [new(Form.Hardware, Name, 1, 1, m.Size, m.Size, .01)], 1, [], m.WorkingLoad > 0 ? (Sentence)$"Marked for {Amount.Mass(m.WorkingLoad)}." : "No mark: reckon on a fifth of what it breaks at, and never over people.")];
 }
 
 /// <summary>A chain, m, with its marked working load in kg or none.</summary>
@@ -62,5 +62,5 @@ public sealed class Chain() : ListedKind<ChainMeasures>(
     protected override IReadOnlyList<Shape> Silhouette(ChainMeasures m) => [new Disc(new(.12, .06), .06, Ink.Line), new Disc(new(.2, .05), .05, Ink.Line), new Disc(new(.05, .05), .05, Ink.Line)];
 
     protected override IReadOnlyList<Way> BreakDown(Thing thing, ChainMeasures m)
-        => [new("cut", "Cut to length", [new(Form.Hardware, "Chain", 1, 1, m.Length, m.Link, m.Link)], 3, ["Bolt cutter"], m.WorkingLoad > 0 ? $"Marked for {m.WorkingLoad:0} kg." : "No mark: reckon on a fifth of what it breaks at, and never over people.")];
+        => [new("cut", "Cut to length", [new(Form.Hardware, "Chain", 1, 1, m.Length, m.Link, m.Link)], 3, ["Bolt cutter"], m.WorkingLoad > 0 ? (Sentence)$"Marked for {Amount.Mass(m.WorkingLoad)}." : "No mark: reckon on a fifth of what it breaks at, and never over people.")];
 }

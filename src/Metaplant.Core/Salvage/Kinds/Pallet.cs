@@ -82,7 +82,7 @@ public class Pallet : SalvageKind<PalletMeasures>
 
     protected override void Cross(MeasureReader r)
     {
-        r.Refuse(r.Whole("slats") * r["slatWidth"] > r["depth"] + .001, "slats", $"{r.Whole("slats")} slats of {r["slatWidth"] * 1000:0} mm are wider than the {r["depth"] * 1000:0} mm they lie on.");
+        r.Refuse(r.Whole("slats") * r["slatWidth"] > r["depth"] + .001, "slats", $"{r.Whole("slats")} slats of {Amount.Length(r["slatWidth"])} are wider than the {Amount.Length(r["depth"])} they lie on.");
         r.Refuse(r.Has("wing") && r["wing"] > r["slatLength"] * .3, "wing", "A wing this long would leave no room for the bearers.");
         r.Refuse(r.Whole("bearers") * r["bearerWidth"] > (r["slatLength"] - (r.Has("wing") ? 2 * r["wing"] : 0)) * .8, "bearerWidth", "The bearers take up more than the slats are long.");
     }
@@ -132,11 +132,11 @@ public class Pallet : SalvageKind<PalletMeasures>
     }
 
     /// <summary>What the gaps between the slats do to fill: crumbs of compost are held back by no more than their own size, and cloth by any gap it spans.</summary>
-    public static string GapWords(PalletMeasures m) => m.Gap switch
+    public static Sentence GapWords(PalletMeasures m) => m.Gap switch
     {
-        <= CrumbGap => $"Gaps of {m.Gap * 1000:0} mm hold soil by themselves.",
-        <= ClothGap => $"Gaps of {m.Gap * 1000:0} mm lose fill: line it with cloth.",
-        _ => $"Gaps of {m.Gap * 1000:0} mm lose fill and let a cloth sag: board over them or line it double.",
+        <= CrumbGap => (Sentence)$"Gaps of {Amount.Length(m.Gap)} hold soil by themselves.",
+        <= ClothGap => (Sentence)$"Gaps of {Amount.Length(m.Gap)} lose fill: line it with cloth.",
+        _ => (Sentence)$"Gaps of {Amount.Length(m.Gap)} lose fill and let a cloth sag: board over them or line it double.",
     };
 
     protected override IReadOnlyList<Way> BreakDown(Thing thing, PalletMeasures m)
@@ -162,7 +162,7 @@ public class Pallet : SalvageKind<PalletMeasures>
                 new(Form.Board, "Long board", good, good * (1 - breakage), m.SlatLength, m.SlatWidth, m.SlatThickness),
                 new(Form.Timber, "Bearer", m.Bearers, m.Bearers, m.Depth, m.BearerWidth, m.BearerDepth),
             ],
-            4 * (m.Slats + m.BottomSlats) + 5, ["Pry bar", "Hammer", "Nail pincers"], $"Slow; about {breakage * 100:0} in 100 split."));
+            4 * (m.Slats + m.BottomSlats) + 5, ["Pry bar", "Hammer", "Nail pincers"], $"Slow; about {(int)Math.Round(breakage * 100)} in 100 split."));
         return ways;
     }
 }

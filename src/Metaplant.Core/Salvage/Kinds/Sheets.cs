@@ -13,7 +13,7 @@ public abstract class SheetKind(string id, string name, double length, double wi
         id, name, "Sheets and mesh",
         [
             Field.Length("length", "Length", .1, 6, length, "Along the longer side of the sound part"), Field.Length("width", "Width", .1, 3, width, "Across it"),
-            Field.Length("thickness", "Thickness", .0002, .06, thickness, "At an edge; sheet metal as thick as a card is 0.5 mm", quick: false),
+            Field.Length("thickness", "Thickness", .0002, .06, thickness, $"At an edge; sheet metal as thick as a card is {Amount.Length(.0005)}", quick: false),
         ],
         substances, lookFor)
 {
@@ -111,6 +111,6 @@ public sealed class Mesh() : ListedKind<MeshMeasures>(
     protected override IReadOnlyList<Way> BreakDown(Thing thing, MeshMeasures m) =>
     [
         new("cut", "Cut from the roll", [new(Form.Mesh, "Mesh", 1, 1, m.Length, m.Width, m.Wire)], 3, thing.Substance == Substance.ZincCoatedSteel ? ["Side cutter"] : ["Scissors"], "Turn the cut ends in."),
-        new("rings", "Rings of 1.8 m", [new(Form.Mesh, "Ring, 550 mm across", (int)(m.Length / 1.8), (int)(m.Length / 1.8), 1.8, m.Width, m.Wire)], 12, ["Side cutter", "Pliers"], "Mesh pots and leaf bins, hooked into themselves."),
+        new("rings", "Rings", [new(Form.Mesh, "Ring", (int)(m.Length / 1.8), (int)(m.Length / 1.8), 1.8, m.Width, m.Wire)], 12, ["Side cutter", "Pliers"], $"Mesh pots and leaf bins {Amount.Length(.55)} across, hooked into themselves."),
     ];
 }

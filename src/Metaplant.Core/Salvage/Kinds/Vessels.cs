@@ -149,7 +149,7 @@ public sealed class TyreKind() : ListedKind<TyreMeasures>(
 
     protected override IReadOnlyList<Way> BreakDown(Thing thing, TyreMeasures m) =>
     [
-        new("ring", "As it lies", [new(Form.Tyre, "Ring", 1, 1, m.Shape.OverallDiameter, m.Shape.OverallDiameter, m.Shape.SectionWidth)], 3, ["Drill"], $"Holds about {m.Shape.Volume * 1000:0} litres; drilled low so that no water stands in it."),
+        new("ring", "As it lies", [new(Form.Tyre, "Ring", 1, 1, m.Shape.OverallDiameter, m.Shape.OverallDiameter, m.Shape.SectionWidth)], 3, ["Drill"], $"Holds about {Amount.Volume(m.Shape.Volume)}; drilled low so that no water stands in it."),
         new("open-ring", "Upper wall cut out", [new(Form.Tyre, "Open ring", 1, 1, m.Shape.OverallDiameter, m.Shape.OverallDiameter, m.Shape.SectionWidth)], 12, ["Knife"], "Cut the side wall only; the steel in the tread cannot be cut by hand."),
     ];
 }
@@ -174,7 +174,7 @@ public sealed class Sack() : ListedKind<SackMeasures>(
         var stands = CoredCylinder.Sack(m.FlatWidth, m.Height * .85);
         return
         [
-            new("filled", "Stood and filled", [new(Form.Sack, "Sack", 1, 1, m.FlatWidth, m.FlatWidth, m.Height)], 3, [], $"Holds about {stands.Volume * 1000:0} litres standing; sun takes its strength within a year."),
+            new("filled", "Stood and filled", [new(Form.Sack, "Sack", 1, 1, m.FlatWidth, m.FlatWidth, m.Height)], 3, [], $"Holds about {Amount.Volume(stands.Volume)} standing; sun takes its strength within a year."),
             new("cloth", "Opened out", [new(Form.Fabric, "Cloth", 1, 1, 2 * m.FlatWidth, m.Height, 0)], 4, ["Scissors"], "A liner or a mulch."),
         ];
     }
@@ -198,6 +198,6 @@ public sealed class Tube() : ListedKind<TubeMeasures>(
     protected override IReadOnlyList<Way> BreakDown(Thing thing, TubeMeasures m) =>
     [
         new("whole", "As it is", [new(Form.Tube, "Tube", 1, 1, m.Length, m.Diameter, m.Diameter)], 3, [], "Hung or stood, with a cap for a foot; pockets cut clear of the seam."),
-        new("collars", "Collars, cut across", [new(Form.Tube, "Collar 300 mm high", (int)(m.Length / .3), (int)(m.Length / .3), .3, m.Diameter, m.Diameter)], 10, ["Hacksaw", "File"], "Rings against slugs and for blanching."),
+        new("collars", "Collars, cut across", [new(Form.Tube, "Collar", (int)(m.Length / .3), (int)(m.Length / .3), .3, m.Diameter, m.Diameter)], 10, ["Hacksaw", "File"], $"Rings {Amount.Length(.3)} high, against slugs and for blanching."),
     ];
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
   import { garden } from '../garden.svelte';
-  import { say } from '../units/units';
+  import { say } from '../units/tell';
   import { whatHolds } from './holds';
 
   interface Props {

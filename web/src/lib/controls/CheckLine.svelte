@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Check } from '../api/client';
   import { garden } from '../garden.svelte';
-  import { say } from '../units/units';
+  import { say } from '../units/tell';
   import SumOpener from './SumOpener.svelte';
   import VerdictWord from './VerdictWord.svelte';
 

@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { Unit } from '../api/client';
   import { garden } from '../garden.svelte';
-  import { fieldText, parse } from '../units/units';
+  import { parse } from '../units/parse';
+  import { fieldText } from '../units/tell';
 
   interface Props {
     name: string;

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Sum } from '../api/client';
   import { garden } from '../garden.svelte';
-  import { say, show } from '../units/units';
+  import { say, show } from '../units/tell';
 
   interface Props {
     sum: Sum;

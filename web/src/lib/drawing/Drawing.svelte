@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { View } from '../api/client';
   import { garden } from '../garden.svelte';
-  import { lengthDigits, parseLength, say } from '../units/units';
+  import { parseLength } from '../units/parse';
+  import { lengthDigits, say } from '../units/tell';
   import { boundsOf, frameFor, placeDimensions } from './frame';
   import Shapes from './Shapes.svelte';
 

@@ -5,7 +5,7 @@
   import { boundsOf } from '../../lib/drawing/frame';
   import type { View } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
-  import { digits, money, say } from '../../lib/units/units';
+  import { money, say } from '../../lib/units/tell';
   import BriefBar from '../match/BriefBar.svelte';
   import Corner from './Corner.svelte';
   import { board } from './board.svelte';
@@ -125,10 +125,9 @@
       <ul class="buys">
         {#each fit.buys as buy, i (i)}
           <li>
-            {digits(buy.amount, buy.per === 'pieces' ? 0 : 2)}
-            {buy.per === 'pieces' ? '' : buy.per}
+            {say(buy.amount, buy.unit, garden.system)}
             {buy.name.toLowerCase()} · {buy.product
-              ? money(buy.cost)
+              ? money(buy.cost, garden.system)
               : buy.soil
                 ? 'to dig or fetch, price not known'
                 : 'nothing bought will do'}

@@ -4,7 +4,7 @@
   import SumOpener from '../../lib/controls/SumOpener.svelte';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { say } from '../../lib/units/units';
+  import { say } from '../../lib/units/tell';
 
   const { fit, onchanged }: { fit: Fit; onchanged: () => void } = $props();
 

@@ -2,7 +2,7 @@
   import type { Schemas } from '../../lib/api/client';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { say } from '../../lib/units/units';
+  import { say } from '../../lib/units/tell';
   import type { Bench } from './bench.svelte';
   import FitnessWord from './FitnessWord.svelte';
   import { standingOf } from './standing';

@@ -4,7 +4,8 @@
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { parseCount, parseLength, say } from '../../lib/units/units';
+  import { parseCount, parseLength } from '../../lib/units/parse';
+  import { say } from '../../lib/units/tell';
   import type { Bench } from './bench.svelte';
   import Particulars from './Particulars.svelte';
   import StickScale from './StickScale.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { garden } from '../../lib/garden.svelte';
-  import { money } from '../../lib/units/units';
+  import { money } from '../../lib/units/tell';
 
   /** Everything that came from one source, with what it cost and who said yes. */
   const sources = $derived(
@@ -27,7 +27,8 @@
     <article>
       <h2>{s.name}</h2>
       <p>
-        {s.things.length} things{s.cost > 0 ? `, ${money(s.cost)}` : ', for nothing'}. {s.permissions.length > 0
+        {s.things.length} things{s.cost > 0 ? `, ${money(s.cost, garden.system)}` : ', for nothing'}. {s.permissions
+          .length > 0
           ? `Leave given: ${s.permissions.join('; ')}.`
           : ''}{s.without > 0 ? ` No leave noted for ${s.without}.` : ''}
       </p>

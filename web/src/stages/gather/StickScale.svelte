@@ -2,7 +2,8 @@
   import { push } from 'svelte-spa-router';
   import { api, troubleOf, unreachable, type Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
-  import { parseLength, say } from '../../lib/units/units';
+  import { parseLength } from '../../lib/units/parse';
+  import { say } from '../../lib/units/tell';
   import type { Bench } from './bench.svelte';
 
   const { bench }: { bench: Bench } = $props();

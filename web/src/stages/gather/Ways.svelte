@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
-  import { digits, parseLength, say } from '../../lib/units/units';
+  import { parseLength } from '../../lib/units/parse';
+  import { digits, lengthDigits } from '../../lib/units/tell';
   import type { Bench } from './bench.svelte';
 
   const { bench }: { bench: Bench } = $props();
@@ -14,7 +15,7 @@
   function size(y: Schemas['YieldDto']): string {
     return [y.length, y.width, y.thickness]
       .filter((m) => m > 0)
-      .map((m) => say(m, 'Metre', garden.system).replace(/ (mm|cm|in)$/, ''))
+      .map((m) => lengthDigits(m, garden.system))
       .join(' × ');
   }
 
@@ -37,11 +38,13 @@
         <p>
           <b>{way.name}</b>
           <span class="soft"
-            >{digits(way.minutes, 0)} min{way.tools.length > 0 ? `, ${way.tools.join(', ').toLowerCase()}` : ''}</span
+            >{digits(way.minutes, 0, garden.system)} min{way.tools.length > 0
+              ? `, ${way.tools.join(', ').toLowerCase()}`
+              : ''}</span
           >
         </p>
         {#each way.yields as y, i (i)}<p class="small">
-            {digits(y.expected, 1)}
+            {digits(y.expected, 1, garden.system)}
             {y.name.toLowerCase()}, {size(y)}{y.expected < y.count - 0.05 ? ` (of ${y.count})` : ''}
           </p>{/each}
         <p class="soft small">{way.words}</p>

@@ -2,7 +2,7 @@
   import type { Schemas } from '../../lib/api/client';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { say } from '../../lib/units/units';
+  import { say } from '../../lib/units/tell';
   import { MakingState } from './making.svelte';
 
   interface Props {

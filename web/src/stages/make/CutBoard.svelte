@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
-  import { lengthDigits, say } from '../../lib/units/units';
+  import { lengthDigits, say } from '../../lib/units/tell';
 
   const { bar }: { bar: Schemas['CutBarDto'] } = $props();
 

@@ -2,7 +2,7 @@
   import { push } from 'svelte-spa-router';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { digits, money, say } from '../../lib/units/units';
+  import { digits, money, say } from '../../lib/units/tell';
   import AsMade from './AsMade.svelte';
   import CutBoard from './CutBoard.svelte';
   import Ending from './Ending.svelte';
@@ -48,7 +48,7 @@
         {#if project.castAnew}<p class="problem" role="status">{project.castAnew}</p>{/if}
         {#if making.better}<p class="better no-print" role="status">
             What lies there now would do it {making.better.saves > 0
-              ? `for ${money(making.better.saves)} less`
+              ? `for ${money(making.better.saves, garden.system)} less`
               : 'better'}{making.better.instead.length > 0 ? `, with ${making.better.instead.join(' and ')}` : ''}.
             <button type="button" class="btn-plain rounded-sm px-3" onclick={() => void making.takeBetter()}
               >Take that</button
@@ -58,11 +58,11 @@
       <dl class="facts">
         <div>
           <dt>To go</dt>
-          <dd>{digits(making.left / 60, 1)} h</dd>
+          <dd>{digits(making.left / 60, 1, garden.system)} h</dd>
         </div>
         {#if making.took > 0}<div>
             <dt>Took so far</dt>
-            <dd>{digits(making.took / 60, 1)} h</dd>
+            <dd>{digits(making.took / 60, 1, garden.system)} h</dd>
           </div>{/if}
         <div>
           <dt>Steps</dt>
@@ -70,7 +70,7 @@
         </div>
         <div>
           <dt>To buy</dt>
-          <dd>{money(plan.cost)}</dd>
+          <dd>{money(plan.cost, garden.system)}</dd>
         </div>
         {#if fit.hold.wetMass}<div>
             <dt>Wet</dt>
@@ -126,7 +126,8 @@
           <section>
             <h2>
               Cut from the boards <span class="soft small"
-                >{digits(plan.waste * 100, 0)} % waste; {say(0.003, 'Metre', 'mm')} a saw cut, bad places left out</span
+                >{digits(plan.waste * 100, 0, garden.system)} % waste; {say(0.003, 'Metre', garden.system)} a saw cut, bad
+                places left out</span
               >
             </h2>
             {#each plan.cuts as bar, i (i)}<CutBoard {bar} />{/each}
@@ -170,8 +171,11 @@
                     ? `${b.packs} × ${b.product}`
                     : `${b.name}${b.soil ? ': to dig or fetch' : ': nothing bought will do'}`}
                   <span class="soft"
-                    >{b.product ? money(b.cost) : 'price not known'}; {digits(b.amount, b.per === 'pieces' ? 0 : 2)}
-                    {b.per} needed</span
+                    >{b.product ? money(b.cost, garden.system) : 'price not known'}; {say(
+                      b.amount,
+                      b.unit,
+                      garden.system,
+                    )} needed</span
                   >
                 </li>{:else}<li>Nothing.</li>{/each}
             </ul>

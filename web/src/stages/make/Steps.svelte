@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '../../lib/api/client';
-  import { digits } from '../../lib/units/units';
+  import { garden } from '../../lib/garden.svelte';
+  import { digits } from '../../lib/units/tell';
   import Tools from './Tools.svelte';
 
   interface Props {
@@ -31,7 +32,11 @@
           <span class="title"><span class="number">{step.number}</span> {step.title}</span>
           <span class="minutes"
             >{#if step.twoPeople}<b>two people</b>{/if}
-            {step.took === null ? '' : `${digits(step.took, 0)} of `}{digits(step.minutes, 0)} min</span
+            {step.took === null ? '' : `${digits(step.took, 0, garden.system)} of `}{digits(
+              step.minutes,
+              0,
+              garden.system,
+            )} min</span
           >
         </label>
         {#if step.done && project !== null}<label class="took no-print small soft"
@@ -39,7 +44,7 @@
               class="field mono"
               inputmode="numeric"
               aria-label="Minutes that step {step.number} took"
-              value={step.took === null ? '' : digits(step.took, 0)}
+              value={step.took === null ? '' : digits(step.took, 0, garden.system)}
               onchange={(e) => took(step.id, e.currentTarget)}
             /> min</label
           >{/if}

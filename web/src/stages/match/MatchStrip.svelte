@@ -5,7 +5,7 @@
   import { boundsOf, frameFor } from '../../lib/drawing/frame';
   import Shapes from '../../lib/drawing/Shapes.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { digits, money, say } from '../../lib/units/units';
+  import { digits, money, say } from '../../lib/units/tell';
 
   const { match }: { match: DesignMatch } = $props();
 
@@ -81,9 +81,9 @@
       <dd><VerdictWord verdict={fit.hold.verdict} /> <span>{fit.hold.words}</span></dd>
     </dl>
     <div class="cost">
-      <p><b>{fit.cost === 0 ? 'Nothing to buy' : `${money(fit.cost)} to buy`}</b></p>
+      <p><b>{fit.cost === 0 ? 'Nothing to buy' : `${money(fit.cost, garden.system)} to buy`}</b></p>
       <p class="soft small">{fit.buys.map((b) => b.name.toLowerCase()).join(', ')}</p>
-      <p>{digits(fit.hours, fit.hours < 10 ? 1 : 0)} hours{kilos ? `, ${kilos} wet` : ''}</p>
+      <p>{digits(fit.hours, fit.hours < 10 ? 1 : 0, garden.system)} hours{kilos ? `, ${kilos} wet` : ''}</p>
       {#if match.standing !== 'WontDo'}<button
           type="button"
           class="btn-main rounded-sm px-5"

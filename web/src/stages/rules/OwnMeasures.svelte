@@ -1,6 +1,7 @@
 <script lang="ts">
   import { garden } from '../../lib/garden.svelte';
-  import { fieldText, parse } from '../../lib/units/units';
+  import { parse } from '../../lib/units/parse';
+  import { fieldText } from '../../lib/units/tell';
 
   let name = $state('');
   let size = $state('');

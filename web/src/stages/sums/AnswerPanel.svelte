@@ -2,7 +2,7 @@
   import { garden } from '../../lib/garden.svelte';
   import SumOpener from '../../lib/controls/SumOpener.svelte';
   import Headline from './Headline.svelte';
-  import { say } from '../../lib/units/units';
+  import { say } from '../../lib/units/tell';
   import type { SumTable } from './table.svelte';
   import { get } from './tree';
 

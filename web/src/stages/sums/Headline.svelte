@@ -1,7 +1,7 @@
 <script lang="ts">
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { say, show } from '../../lib/units/units';
+  import { say, show } from '../../lib/units/tell';
   import type { SumTable } from './table.svelte';
 
   const { table }: { table: SumTable } = $props();

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Sheet, Unit } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
-  import { say } from '../../lib/units/units';
+  import { say } from '../../lib/units/tell';
 
   interface Props {
     sweep: Sheet['sweep'];

@@ -1,0 +1,2 @@
+// Reasons are told in sentences here too.
+global using Metaplant.Core.Words;

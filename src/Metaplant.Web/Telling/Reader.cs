@@ -1,0 +1,25 @@
+using Metaplant.Data;
+
+namespace Metaplant.Web.Telling;
+
+/// <summary>
+/// Who is read to. As a culture does, the teller of a request goes along with it, so that whatever is written in answer is in the units, decimals and money of the garden. Outside a request it is the metric one.
+/// </summary>
+internal static class Reader
+{
+    private static readonly AsyncLocal<Teller?> OfThisRequest = new();
+
+    public static Teller Now => OfThisRequest.Value ?? Teller.Metric;
+
+    /// <summary>Every question to the garden is answered in its own units from here on.</summary>
+    public static void UseReader(this IApplicationBuilder app) => app.Use(async (http, next) =>
+    {
+        if (http.Request.Path.StartsWithSegments("/api") && http.User.Identity?.IsAuthenticated == true)
+        {
+            var settings = await http.RequestServices.GetRequiredService<AtHand>().SettingsAsync(http.RequestServices.GetRequiredService<GardenContext>(), http.RequestAborted);
+            OfThisRequest.Value = settings.Teller;
+        }
+
+        await next(http);
+    });
+}
