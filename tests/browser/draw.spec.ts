@@ -30,8 +30,8 @@ test('a constant changed in its sum is marked as one’s own and can be taken ba
   await expect(depth).toContainText('310');
   await depth.click();
   await page.getByRole('button', { name: 'change' }).first().click();
-  await page.getByLabel(/In SI/).fill('0.04');
-  await page.getByRole('button', { name: 'use it' }).click();
+  await page.getByLabel(/, from .* to /).fill('0.04');
+  await page.getByRole('button', { name: 'Use it' }).click();
   await expect(depth).toContainText('350');
   await expect(page.getByText('your own value').first()).toBeVisible();
   await open('/house-rules/handbook');

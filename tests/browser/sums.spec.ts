@@ -74,8 +74,8 @@ test('a constant changed in a sum is one’s own, here and in the house rules of
   const answer = page.getByRole('complementary', { name: 'Answer' });
   await expect(answer.locator('.large')).toContainText('0.0318');
   await answer.getByRole('button', { name: 'change' }).first().click();
-  await answer.getByLabel(/In SI/).fill('0.16');
-  await answer.getByRole('button', { name: 'use it' }).click();
+  await answer.getByLabel(/, from .* to /).fill('0.16');
+  await answer.getByRole('button', { name: 'Use it' }).click();
   await expect(answer.locator('.large')).toContainText('0.0636');
   await expect(answer.getByText('your own value')).toBeVisible();
   // Undone, the answer follows without being asked.

@@ -1,30 +1,28 @@
 <script lang="ts">
+  import { ThemeProvider } from 'flowbite-svelte';
   import { onMount } from 'svelte';
   import Router, { push, router } from 'svelte-spa-router';
+  import { wrap } from 'svelte-spa-router/wrap';
   import { garden } from './lib/garden.svelte';
+  import { theme } from './lib/theme';
   import AtTheDoor from './shell/AtTheDoor.svelte';
   import HeapStrip from './shell/HeapStrip.svelte';
   import Helping from './shell/Helping.svelte';
   import Hurt from './shell/Hurt.svelte';
   import Tape from './shell/Tape.svelte';
   import { stages } from './shell/stages';
-  import Draw from './stages/draw/Draw.svelte';
   import Gather from './stages/gather/Gather.svelte';
-  import Make from './stages/make/Make.svelte';
-  import Help from './stages/help/Help.svelte';
-  import Match from './stages/match/Match.svelte';
-  import HouseRules from './stages/rules/HouseRules.svelte';
-  import Sums from './stages/sums/Sums.svelte';
 
+  /** Each stage is loaded when it is gone to; Gather, where most begin, comes with the application. */
   const routes = {
     '/': Gather,
     '/gather/:thing?': Gather,
-    '/match': Match,
-    '/draw/:design?': Draw,
-    '/make/:project?': Make,
-    '/sums/:name?': Sums,
-    '/house-rules/:part?': HouseRules,
-    '/help': Help,
+    '/match': wrap({ asyncComponent: () => import('./stages/match/Match.svelte') }),
+    '/draw/:design?': wrap({ asyncComponent: () => import('./stages/draw/Draw.svelte') }),
+    '/make/:project?': wrap({ asyncComponent: () => import('./stages/make/Make.svelte') }),
+    '/sums/:name?': wrap({ asyncComponent: () => import('./stages/sums/Sums.svelte') }),
+    '/house-rules/:part?': wrap({ asyncComponent: () => import('./stages/rules/HouseRules.svelte') }),
+    '/help': wrap({ asyncComponent: () => import('./stages/help/Help.svelte') }),
     '*': Gather,
   };
 
@@ -61,42 +59,44 @@
 
 <svelte:window onkeydown={keys} />
 
-<a
-  class="sr focus:not-sr-only"
-  href="#main"
-  onclick={(e) => (e.preventDefault(), document.getElementById('main')?.focus())}>To the work</a
->
-<svg width="0" height="0" aria-hidden="true" class="absolute">
-  <pattern id="hatch-bad" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-    <rect width="6" height="6" fill="var(--board)" /><rect width="2.4" height="6" fill="var(--fails)" />
-  </pattern>
-  <pattern id="hatch-taken" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-    <rect width="5" height="5" fill="var(--kraft)" /><rect width="1.6" height="5" fill="var(--iron)" />
-  </pattern>
-</svg>
-<div class="app">
-  {#if inside}<Tape />{/if}
-  {#if garden.trouble && !garden.hurt}
-    <p class="trouble no-print" role="alert">{garden.trouble.whole}</p>
-  {:else if garden.info?.warning}
-    <p class="warning no-print" role="alert">{garden.info.warning}</p>
-  {/if}
-  <main id="main" tabindex="-1" data-stage={router.location}>
-    {#if garden.door?.role === 'helper' && garden.door.project !== null}
-      <Helping project={garden.door.project} />
-    {:else if garden.door && garden.door.role === null}
-      <AtTheDoor />
-    {:else if garden.hurt}
-      <Hurt />
-    {:else if garden.catalogue && garden.info}
-      <Router {routes} />
-    {:else if !garden.trouble}
-      <p class="soft p-6">Opening the garden…</p>
+<ThemeProvider {theme}>
+  <a
+    class="sr focus:not-sr-only"
+    href="#main"
+    onclick={(e) => (e.preventDefault(), document.getElementById('main')?.focus())}>To the work</a
+  >
+  <svg width="0" height="0" aria-hidden="true" class="absolute">
+    <pattern id="hatch-bad" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <rect width="6" height="6" fill="var(--board)" /><rect width="2.4" height="6" fill="var(--fails)" />
+    </pattern>
+    <pattern id="hatch-taken" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <rect width="5" height="5" fill="var(--kraft)" /><rect width="1.6" height="5" fill="var(--iron)" />
+    </pattern>
+  </svg>
+  <div class="app">
+    {#if inside}<Tape />{/if}
+    {#if garden.trouble && !garden.hurt}
+      <p class="trouble no-print" role="alert">{garden.trouble.whole}</p>
+    {:else if garden.info?.warning}
+      <p class="warning no-print" role="alert">{garden.info.warning}</p>
     {/if}
-  </main>
-  <p class="sr" role="status" aria-live="polite">{garden.said}</p>
-  {#if inside}<HeapStrip />{/if}
-</div>
+    <main id="main" tabindex="-1" data-stage={router.location}>
+      {#if garden.door?.role === 'helper' && garden.door.project !== null}
+        <Helping project={garden.door.project} />
+      {:else if garden.door && garden.door.role === null}
+        <AtTheDoor />
+      {:else if garden.hurt}
+        <Hurt />
+      {:else if garden.catalogue && garden.info}
+        <Router {routes} />
+      {:else if !garden.trouble}
+        <p class="soft p-6">Opening the garden…</p>
+      {/if}
+    </main>
+    <p class="sr" role="status" aria-live="polite">{garden.said}</p>
+    {#if inside}<HeapStrip />{/if}
+  </div>
+</ThemeProvider>
 
 <style>
   .app {

@@ -23,7 +23,7 @@ public static class AlsoWords
         ["loose"] = ("to order, loose", Unit.CubicMetre),
         ["pattern"] = ("rows", Unit.One),
         ["extraterrestrialRadiation"] = ("sunlight above the air", Unit.MegajoulePerSquareMetreDay),
-        ["litresEachTime"] = ("litres each time", Unit.Count),
+        ["litresEachTime"] = ("water each time", Unit.Litre),
         ["bySoil"] = ("by the way through the soil", Unit.Metre),
         ["byEntry"] = ("by the way into the hole", Unit.Metre),
         ["cellRadius"] = ("soil one hole drains, radius", Unit.Metre),

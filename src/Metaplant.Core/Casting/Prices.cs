@@ -57,8 +57,8 @@ public static class Prices
     /// <summary>What so many pieces of a length and section cost in the shop; null where nothing of the family is large enough.</summary>
     public static double? CostOf(PiecesNeeded need, int count) => Cheapest(need, count) is { } found ? found.Packs * found.Row.Price : null;
 
-    /// <summary>What a family of goods is called: the name of its first row; null for what the shop does not have. Fixings are sold by trade names, which read the same in every system of units.</summary>
-    public static string? Named(string family) => ByFamily[family].FirstOrDefault()?.Name.ToString();
+    /// <summary>What a family of goods is called: the name of its first row without how it is packed; null for what the shop does not have. Fixings are sold by trade names, which read the same in every system of units.</summary>
+    public static string? Named(string family) => ByFamily[family].FirstOrDefault()?.Name.ToString().Split(',')[0];
 
     private static readonly ILookup<string, PriceRow> ByFamily = All.ToLookup(r => r.Family, StringComparer.Ordinal);
 

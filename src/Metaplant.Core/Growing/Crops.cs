@@ -89,7 +89,7 @@ public static class Crops
         ("spacing", 4, "s", "between plants", Unit.Metre, 1e-3),
         ("row-spacing", 5, "r", "between rows", Unit.Metre, 1e-3),
         ("depth", 6, "z", "least depth to root in", Unit.Metre, 1e-3),
-        ("litres", 7, "V", "soil one plant wants, litres", Unit.One, 1),
+        ("litres", 7, "V", "soil one plant wants", Unit.Litre, 1),
         ("light", 8, "t", "hours of sun it wants", Unit.Count, 1),
         ("night", 14, "T", "coldest night it comes through", Unit.DegreeCelsius, 1),
         ("height", 15, "H", "height", Unit.Metre, 1e-3),

@@ -30,5 +30,5 @@ internal static class Field
     public static MeasureField Count(string id, string name, int least, int greatest, int typical, Sentence hint, bool quick = true) => new(id, name, Unit.Count, least, greatest, typical, hint, quick);
 
     /// <summary>A load in m³, typed in litres or in the gardener's own measures.</summary>
-    public static MeasureField Volume(double typical, double greatest = 50) => new("volume", "How much", Unit.CubicMetre, .001, greatest, typical, "In litres, barrows, buckets, sacks", Quick: true);
+    public static MeasureField Volume(double typical, double greatest = 50) => new("volume", "How much", Unit.CubicMetre, .001, greatest, typical, "In barrows, buckets, sacks", Quick: true);
 }

@@ -29,6 +29,9 @@ public enum Unit
     MegajoulePerSquareMetreDay,
     PerYear,
     Money,
+
+    /// <summary>A thousandth of a cubic metre, as the table of crops and what gardeners put in its place have always been kept.</summary>
+    Litre,
 }
 
 /// <summary>Symbols of the SI units, for substitutions in worked sums.</summary>
@@ -59,6 +62,7 @@ public static class UnitSymbols
         Unit.MillimetrePerDay => "mm/d",
         Unit.MegajoulePerSquareMetreDay => "MJ/m² d",
         Unit.PerYear => "1/yr",
+        Unit.Litre => "l",
         _ => throw new ArgumentOutOfRangeException(nameof(unit), unit, "This unit has no symbol."),
     };
 }

@@ -60,6 +60,7 @@ public sealed record Teller(Lengths Lengths, char Decimal = '.', string Currency
         {
             Unit.Metre => Length(value),
             Unit.CubicMetre => Volume(value),
+            Unit.Litre => Volume(value / 1000),
             _ when Us && InUs(value, unit) is { } told => told,
             Unit.SquareMetre => size < .001 ? new(Figures(value * 1e6), "mm²") : new(Digits(value, 2), "m²"),
             Unit.Kilogram => new(size < 1 ? Figures(value) : Digits(value, size < 10 ? 1 : 0), "kg"),

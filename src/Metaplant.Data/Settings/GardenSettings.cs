@@ -1,4 +1,5 @@
 using Metaplant.Core.Building;
+using Metaplant.Core.Drawing;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
@@ -28,6 +29,9 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
     public Teller Teller => new(
         Units switch { "in" => Lengths.Inches, "cm" => Lengths.Centimetres, _ => Lengths.Millimetres }, Manner.Decimal == "," ? ',' : '.', Manner.Currency,
         Measures.TryGetValue(Manner.Volumes, out var volume) ? new(Manner.Volumes, volume) : null);
+
+    /// <summary>What sheets are printed on.</summary>
+    public Paper Paper => Manner.Paper == Paper.Letter.Name ? Paper.Letter : Paper.A4;
 
     /// <summary>Longest name of a garden.</summary>
     public const int LongestName = 80;

@@ -69,7 +69,7 @@ internal static class HeapEndpoints
             var fit = match.Best;
             made.Add(new(
                 design.Id, design.Name, match.Standing, fit?.Blueprint.Size, fit?.Assessment.Grow.Litres?.Value, fit?.Assessment.Drain.Words, fit?.Assessment.Hold.Words, fit?.Assessment.Worst,
-                match.Why is null ? null : match.Wanted?.Words ?? match.NoLeads.FirstOrDefault()?.Why ?? match.Why));
+                match.Why is null ? null : match.Wanted?.Words ?? (match.NoLeads.Count > 0 ? match.NoLeads[0].Why : null) ?? match.Why));
         }
 
         return made;

@@ -49,10 +49,10 @@ internal static class PictureEndpoints
         return kind == "svg" ? TypedResults.Content(SvgWriter.Write(view, Reader.Now), "image/svg+xml", Encoding.UTF8) : TypedResults.Content(DxfWriter.Write(view, Reader.Now), "application/dxf", Encoding.ASCII);
     }
 
-    private static async Task<Results<ContentHttpResult, ProblemHttpResult>> Sheet(int id, int template, int sheet, string? paper, GardenContext garden, CancellationToken cancel)
+    private static async Task<Results<ContentHttpResult, ProblemHttpResult>> Sheet(int id, int template, int sheet, GardenContext garden, CancellationToken cancel)
     {
         if (await OpenAsync(garden, id, cancel) is not { Ok: true, Value: var (name, _, plan) } || template < 0 || template >= plan.Templates.Count) return Problems.NotHere("There is no such template.");
-        var on = paper == "Letter" ? Paper.Letter : Paper.A4;
+        var on = Reader.Paper;
         var view = plan.Templates[template].View;
         var (across, up) = TrueSize.Sheets(view, on);
         if (sheet < 0 || sheet >= across * up) return Problems.NotHere("There is no such sheet.");

@@ -212,7 +212,7 @@ internal static class ProjectEndpoints
         var names = board.Fit.Cast.Asked.DistinctBy(n => n.Id).ToDictionary(n => n.Id, n => n.Name, StringComparer.Ordinal);
         return new(
             [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title, s.Words, s.Minutes, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, s.Places.Count > 0, done.Contains(s.Id), s.Cuts.Count > 0, making.Minutes.TryGetValue(s.Id, out var took) ? took : null))],
-            [.. plan.Cuts.Bars.Select(b => BarOf(b, heap, names))], plan.Cuts.Waste, PalletCuts(plan, heap), [.. plan.Templates.Select(t => new TemplateDto(t.Title, ViewDto.Of(t.View), t.Holes, t.Diameter, Core.Drawing.TrueSize.Sheets(t.View, Core.Drawing.Paper.A4) is var (across, up) ? across * up : 1))],
+            [.. plan.Cuts.Bars.Select(b => BarOf(b, heap, names))], plan.Cuts.Waste, PalletCuts(plan, heap), [.. plan.Templates.Select(t => new TemplateDto(t.Title, ViewDto.Of(t.View), t.Holes, t.Diameter, Core.Drawing.TrueSize.Sheets(t.View, Telling.Reader.Paper) is var (across, up) ? across * up : 1))],
             [.. FitDto.Purchases(plan.Shopping)], [.. plan.Tools.Select(ToolDto.Of)], plan.Hours, plan.Cost, Cautions.NotACertificate);
     }
 

@@ -1,3 +1,4 @@
+using Metaplant.Core.Drawing;
 using Metaplant.Data;
 
 namespace Metaplant.Web.Telling;
@@ -7,9 +8,12 @@ namespace Metaplant.Web.Telling;
 /// </summary>
 internal static class Reader
 {
-    private static readonly AsyncLocal<Teller?> OfThisRequest = new();
+    private static readonly AsyncLocal<(Teller Teller, Paper Paper)?> OfThisRequest = new();
 
-    public static Teller Now => OfThisRequest.Value ?? Teller.Metric;
+    public static Teller Now => OfThisRequest.Value?.Teller ?? Teller.Metric;
+
+    /// <summary>What the reader prints on.</summary>
+    public static Paper Paper => OfThisRequest.Value?.Paper ?? Paper.A4;
 
     /// <summary>Every question to the garden is answered in its own units from here on.</summary>
     public static void UseReader(this IApplicationBuilder app) => app.Use(async (http, next) =>
@@ -17,7 +21,7 @@ internal static class Reader
         if (http.Request.Path.StartsWithSegments("/api") && http.User.Identity?.IsAuthenticated == true)
         {
             var settings = await http.RequestServices.GetRequiredService<AtHand>().SettingsAsync(http.RequestServices.GetRequiredService<GardenContext>(), http.RequestAborted);
-            OfThisRequest.Value = settings.Teller;
+            OfThisRequest.Value = (settings.Teller, settings.Paper);
         }
 
         await next(http);

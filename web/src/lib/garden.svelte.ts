@@ -70,6 +70,7 @@ class Garden {
   private turn: Promise<unknown> = Promise.resolve();
 
   readonly system: System = $derived(this.info ? systemOf(this.info) : METRIC);
+  readonly dates = $derived(this.info?.manner.dates ?? 'iso');
   readonly kinds = $derived(new Map(this.catalogue?.kinds.map((k) => [k.id, k]) ?? []));
   readonly findings = $derived(new Map(this.catalogue?.findings.map((f) => [f.id, f]) ?? []));
   readonly constants = $derived(new Map(this.handbook?.flatMap((t) => t.rows).map((c) => [c.id, c]) ?? []));
@@ -186,10 +187,6 @@ class Garden {
     if (before) this.info = { ...before, units };
     const trouble = await this.change({ units }, `Lengths are in ${NAMES[units]}`);
     if (trouble && before) this.info = { ...this.info!, units: before.units };
-  }
-
-  setName(name: string): Promise<Trouble | null> {
-    return this.change({ name }, 'The garden has its name');
   }
 
   /** Changes what of the garden's name, units and manner is given, and reads again what was told in the old ones. */

@@ -8,3 +8,8 @@ export function hasWords(text: string, sought: string): boolean {
     .split(/\s+/)
     .every((word) => there.includes(word));
 }
+
+/** A name as it goes on in a sentence: its first letter small, the rest as it stands, since M8 is no m8. */
+export function goingOn(name: string): string {
+  return /^[A-Z](?=[a-z ])/.test(name) ? name[0].toLowerCase() + name.slice(1) : name;
+}

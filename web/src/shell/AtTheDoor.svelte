@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Field from '../lib/controls/Field.svelte';
+  import Button from '../lib/controls/Button.svelte';
   import { replace, router } from 'svelte-spa-router';
   import { api, troubleOf, unreachable } from '../lib/api/client';
   import { garden } from '../lib/garden.svelte';
@@ -45,34 +47,25 @@
   {:else}
     <form onsubmit={come}>
       {#if helper}
-        <label
-          >The code you were given <input
-            class="field mono"
-            bind:value={code}
-            autocomplete="off"
-            maxlength="60"
-          /></label
+        <label>The code you were given <Field class="mono" bind:value={code} autocomplete="off" maxlength={60} /></label
         >
       {:else}
         <label
-          >The garden’s passphrase <input
-            class="field"
+          >The garden’s passphrase <Field
             type="password"
             bind:value={passphrase}
             autocomplete="current-password"
-            maxlength="200"
+            maxlength={200}
           /></label
         >
       {/if}
-      <label
-        >What to call this device <input class="field" bind:value={device} autocomplete="off" maxlength="60" /></label
-      >
+      <label>What to call this device <Field bind:value={device} autocomplete="off" maxlength={60} /></label>
       {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
-      <button type="submit" class="btn-main rounded-sm px-5" disabled={busy}>Come in</button>
+      <Button type="submit" kind="main" class="px-5" disabled={busy}>Come in</Button>
     </form>
   {/if}
-  <button type="button" class="other" onclick={() => ((helper = !helper), (wrong = ''))}
-    >{helper ? 'I am the gardener' : 'I was given a helper’s code'}</button
+  <Button kind="link" class="other" onclick={() => ((helper = !helper), (wrong = ''))}
+    >{helper ? 'I am the gardener' : 'I was given a helper’s code'}</Button
   >
 </section>
 
@@ -107,20 +100,9 @@
     background: #fdf6e6;
   }
 
-  .other {
-    min-height: var(--target);
-    text-decoration: underline;
-    cursor: pointer;
-  }
-
   form {
     display: grid;
     gap: 14px;
-    width: 100%;
-  }
-
-  .field {
-    display: block;
     width: 100%;
   }
 </style>

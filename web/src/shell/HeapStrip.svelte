@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { Select } from 'flowbite-svelte';
+  import Button from '../lib/controls/Button.svelte';
   import { push, router } from 'svelte-spa-router';
   import type { Thing } from '../lib/api/client';
   import { boundsOf, pointsOf, type Frame } from '../lib/drawing/frame';
@@ -6,6 +8,9 @@
 
   /** Pixels to a metre: the tallest thing of a yard just fits. */
   const SCALE = 42;
+  const bar = $derived(
+    garden.system.lengths === 'in' ? { metres: 0.9144, words: '3 ft' } : { metres: 1, words: '1 m' },
+  );
   const HEIGHT = 128;
   const MOST_STACKED = 8;
 
@@ -137,15 +142,14 @@
     >
       <div class="ground" style:width="{length}px">
         {#each inSight as s (s.thing.id)}
-          <button
-            type="button"
+          <Button
+            kind="bare"
             class="thing"
             data-state={stateOf(s.thing)}
             aria-label={words(s.thing)}
             data-thing={s.thing.id}
             tabindex={standing[at]?.thing.id === s.thing.id ? 0 : -1}
-            style:width="{s.width + 8}px"
-            style:left="{s.x}px"
+            style="width: {s.width + 8}px; left: {s.x}px"
             onmouseenter={() => (shownId = s.thing.id)}
             onmouseleave={() => (shownId = null)}
             onfocus={() => ((shownId = s.thing.id), (at = standing.findIndex((o) => o.thing.id === s.thing.id)))}
@@ -171,23 +175,25 @@
                 </g>
               {/each}
             </svg>
-          </button>
+          </Button>
         {/each}
       </div>
     </div>
   {/if}
   <div class="foot">
-    <span class="scale" class:invisible={folded} aria-hidden="true"><i style:width="{SCALE}px"></i> 1 m</span>
+    <span class="scale" class:invisible={folded} aria-hidden="true"
+      ><i style:width="{SCALE * bar.metres}px"></i> {bar.words}</span
+    >
     <span class="said">{tagged ? words(tagged) : garden.said}</span>
     <label class:hidden={folded}
       ><span class="sr">Show</span>
-      <select bind:value={group}>
+      <Select placeholder="" bind:value={group}>
         <option value="">everything</option>
         {#each groups as g (g)}<option value={g}>{g.toLowerCase()}</option>{/each}
-      </select>
+      </Select>
     </label>
-    <button type="button" onclick={() => (chosen = { aside, folded: !folded })} aria-expanded={!folded}
-      >{garden.things.length} things · {garden.pieces} pieces · {folded ? 'unfold ▴' : 'fold ▾'}</button
+    <Button kind="bare" onclick={() => (chosen = { aside, folded: !folded })} aria-expanded={!folded}
+      >{garden.things.length} things · {garden.pieces} pieces · {folded ? 'unfold ▴' : 'fold ▾'}</Button
     >
   </div>
 </footer>
@@ -214,7 +220,7 @@
     height: 100%;
   }
 
-  .thing {
+  .ground :global(.thing) {
     position: absolute;
     bottom: 0;
     display: flex;
@@ -229,53 +235,53 @@
     border-radius: 3px 3px 0 0;
   }
 
-  .thing:hover {
+  .ground :global(.thing:hover) {
     background: color-mix(in srgb, var(--kraft) 55%, transparent);
   }
 
-  .thing polygon,
-  .thing circle {
+  .ground :global(.thing polygon),
+  .ground :global(.thing circle) {
     fill: var(--iron);
     stroke: var(--iron);
     stroke-width: 0.8;
   }
 
-  .thing circle.void {
+  .ground :global(.thing circle.void) {
     fill: var(--ground);
   }
 
-  .thing[data-state='taken'] polygon,
-  .thing[data-state='taken'] circle:not(.void) {
+  .ground :global(.thing[data-state='taken'] polygon),
+  .ground :global(.thing[data-state='taken'] circle:not(.void)) {
     fill: url(#hatch-taken);
     stroke: var(--iron);
   }
 
-  .thing[data-state='part'] polygon {
+  .ground :global(.thing[data-state='part'] polygon) {
     stroke: var(--kraft);
     stroke-width: 1;
   }
 
   /* An outline filled in only once somebody has looked. */
-  .thing[data-state='unlooked'] polygon,
-  .thing[data-state='unlooked'] circle:not(.void) {
+  .ground :global(.thing[data-state='unlooked'] polygon),
+  .ground :global(.thing[data-state='unlooked'] circle:not(.void)) {
     fill: color-mix(in srgb, var(--iron) 26%, var(--ground));
     stroke-width: 1.1;
   }
 
-  .thing[data-state='lifted'] {
+  .ground :global(.thing[data-state='lifted']) {
     padding-bottom: 7px;
   }
 
-  .thing[data-state='lifted'] polygon,
-  .thing[data-state='lifted'] circle:not(.void) {
+  .ground :global(.thing[data-state='lifted'] polygon),
+  .ground :global(.thing[data-state='lifted'] circle:not(.void)) {
     fill: var(--accent);
   }
 
-  .thing[data-state='refused'] svg {
+  .ground :global(.thing[data-state='refused'] svg) {
     transform: scaleY(-1);
   }
 
-  .thing[data-state='refused'] polygon {
+  .ground :global(.thing[data-state='refused'] polygon) {
     fill: none;
     stroke: var(--fails);
     stroke-width: 1.3;
@@ -322,9 +328,9 @@
     font-weight: 600;
   }
 
-  .foot select,
-  .foot button {
-    background: transparent;
+  .foot :global(select),
+  .foot :global(button) {
+    background-color: transparent;
     border: 0;
     color: var(--ink);
     font: inherit;
@@ -334,7 +340,7 @@
     white-space: nowrap;
   }
 
-  .foot select {
+  .foot :global(select) {
     padding: 0 24px 0 6px;
     background-position: right 2px center;
   }
@@ -349,8 +355,8 @@
       min-height: var(--target);
     }
 
-    .foot button,
-    .foot select {
+    .foot :global(button),
+    .foot :global(select) {
       min-height: var(--target);
     }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../lib/controls/Button.svelte';
   import { api, troubleOf, unreachable, type Schemas } from '../lib/api/client';
   import { garden } from '../lib/garden.svelte';
   import Steps from '../stages/make/Steps.svelte';
@@ -53,7 +54,7 @@
           {project.designName} · {project.steps.filter((s) => s.done).length} of {project.steps.length} steps done
         </p>
       </div>
-      <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void leave()}>I am done</button>
+      <Button class="px-4" onclick={() => void leave()}>I am done</Button>
     </header>
     {#if project.whyNot}<p class="problem">{project.whyNot}</p>{/if}
     <Steps steps={project.steps} ontick={(s, d) => void tick(s, d)} />
@@ -75,7 +76,7 @@
     align-items: start;
   }
 
-  header button {
+  header :global(button) {
     white-space: nowrap;
   }
 </style>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { Select } from 'flowbite-svelte';
+  import Button from '../lib/controls/Button.svelte';
   import { link, router } from 'svelte-spa-router';
   import { garden, type Theme } from '../lib/garden.svelte';
   import type { Lengths } from '../lib/units/system';
@@ -36,27 +38,31 @@
   <div class="tools">
     <label
       ><span class="sr">Units</span>
-      <select value={garden.system.lengths} onchange={(e) => void garden.setUnits(e.currentTarget.value as Lengths)}>
+      <Select
+        placeholder=""
+        value={garden.system.lengths}
+        onchange={(e) => void garden.setUnits(e.currentTarget.value as Lengths)}
+      >
         {#each units as unit (unit)}<option value={unit}>{unit}</option>{/each}
-      </select>
+      </Select>
     </label>
     <label
       ><span class="sr">Light</span>
-      <select value={garden.theme} onchange={(e) => garden.setTheme(e.currentTarget.value as Theme)}>
+      <Select placeholder="" value={garden.theme} onchange={(e) => garden.setTheme(e.currentTarget.value as Theme)}>
         {#each themes as theme (theme.id)}<option value={theme.id}>{theme.name}</option>{/each}
-      </select>
+      </Select>
     </label>
-    <button
-      type="button"
+    <Button
+      kind="bare"
       disabled={!garden.info?.undo}
       title={garden.info?.undo ?? 'Nothing to undo'}
-      onclick={() => void garden.undo()}>Undo</button
+      onclick={() => void garden.undo()}>Undo</Button
     >
-    <button
-      type="button"
+    <Button
+      kind="bare"
       disabled={!garden.info?.redo}
       title={garden.info?.redo ?? 'Nothing to redo'}
-      onclick={() => void garden.redo()}>Redo</button
+      onclick={() => void garden.redo()}>Redo</Button
     >
     <a href="/sums" use:link aria-current={router.location.startsWith('/sums') ? 'page' : undefined}>Sums</a>
     <a href="/house-rules" use:link aria-current={router.location.startsWith('/house-rules') ? 'page' : undefined}
@@ -177,11 +183,11 @@
     font-weight: 600;
   }
 
-  .tools select,
-  .tools button,
+  .tools :global(select),
+  .tools :global(button),
   .tools a {
     min-height: var(--target);
-    background: transparent;
+    background-color: transparent;
     border: 0;
     color: inherit;
     font: inherit;
@@ -191,17 +197,17 @@
     cursor: pointer;
   }
 
-  .tools select {
+  .tools :global(select) {
     padding-right: 28px;
     background-position: right 4px center;
   }
 
-  .tools select option {
+  .tools :global(select option) {
     color: #22303c;
     background: #fffdf8;
   }
 
-  .tools button:disabled {
+  .tools :global(button:disabled) {
     opacity: 0.6;
     cursor: default;
   }
@@ -254,14 +260,14 @@
       gap: 0;
     }
 
-    .tools select,
-    .tools button,
+    .tools :global(select),
+    .tools :global(button),
     .tools a {
       padding: 0 5px;
       font-size: 0.78rem;
     }
 
-    .tools select {
+    .tools :global(select) {
       padding-right: 22px;
     }
 

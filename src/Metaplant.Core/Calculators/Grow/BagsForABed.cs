@@ -19,7 +19,7 @@ public sealed class BagsForABed : Calculator
 
     public override IReadOnlyList<Input> Inputs { get; } =
     [
-        Ask.Outline("outline", "The bed inside"), Ask.Length("fillDepth", "Depth to fill", .3, 3), Ask.Number("bag", "Litres in a bag", Unit.CubicMetre, 0, 2, .040), new FlagInput("mulch", "It is mulch or leaves"),
+        Ask.Outline("outline", "The bed inside"), Ask.Length("fillDepth", "Depth to fill", .3, 3), Ask.Number("bag", "Soil in a bag", Unit.CubicMetre, 0, 2, .040), new FlagInput("mulch", "It is mulch or leaves"),
     ];
 
     protected override Answer Work(Values v, Handbook handbook)

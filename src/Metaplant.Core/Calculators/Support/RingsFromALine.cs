@@ -33,7 +33,7 @@ public sealed class RingsFromALine : Calculator
     {
         var rings = Cone.RingsFor(v["line"], n => Line(v, n));
         return Answer.Of(
-            Sum.Of("Rings", "the most whose line is no longer than what there is", [v.Term("L", "line"), v.Term("n", "legs"), v.Term("r", "baseRadius"), v.Term("H", "tieHeight"), v.Term("z₁", "lowestRing"), v.Term("d", "stickDiameter")], rings, Unit.Count, "Geometry, solved backwards", "With six turns of lashing and a tail of 0.6 m"),
+            Sum.Of("Rings", "the most whose line is no longer than what there is", [v.Term("L", "line"), v.Term("n", "legs"), v.Term("r", "baseRadius"), v.Term("H", "tieHeight"), v.Term("z₁", "lowestRing"), v.Term("d", "stickDiameter")], rings, Unit.Count, "Geometry, solved backwards", $"With six turns of lashing and a tail of {Amount.Length(.6)}"),
             new("lineUsed", Line(v, rings)), new("lineLeft", v["line"] - Line(v, rings)), new("ringSpacing", rings < 2 ? 0 : (Cone.HighestRing(v["tieHeight"]) - v["lowestRing"]) / (rings - 1)));
     }
 

@@ -13,7 +13,7 @@ internal static class Stuff
     public static readonly Role Posts = new("posts", "Posts", Seat.Clear, Form.Pole) { Buy = "stake" };
 
     /// <summary>What walls are tied with.</summary>
-    public static readonly Role Wire = new("wire", "Tie wire, about 2.5 mm", Seat.InSoil, Form.Line) { Buy = "wire", Of = s => s == Substance.Wire };
+    public static readonly Role Wire = new("wire", "Tie wire", Seat.InSoil, Form.Line) { Buy = "wire", Of = s => s == Substance.Wire };
 
     private static readonly Role Cloth = new("liner", "Liner for the walls", Seat.InSoil, Form.Fabric) { Buy = "cloth", Of = s => s is Substance.WovenCloth or Substance.NaturalFibre or Substance.SyntheticFibre };
     private static readonly Role Film = new("liner", "Film for the walls", Seat.InSoil, Form.Film) { Buy = "film", Of = s => s == Substance.Film };

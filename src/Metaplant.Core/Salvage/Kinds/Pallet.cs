@@ -162,7 +162,7 @@ public class Pallet : SalvageKind<PalletMeasures>
                 new(Form.Board, "Long board", good, good * (1 - breakage), m.SlatLength, m.SlatWidth, m.SlatThickness),
                 new(Form.Timber, "Bearer", m.Bearers, m.Bearers, m.Depth, m.BearerWidth, m.BearerDepth),
             ],
-            4 * (m.Slats + m.BottomSlats) + 5, ["Pry bar", "Hammer", "Nail pincers"], $"Slow; about {(int)Math.Round(breakage * 100)} in 100 split."));
+            4 * (m.Slats + m.BottomSlats) + 5, ["Pry bar", "Hammer", "Nail pincers"], $"Slow; about {(int)Math.Round(breakage * 100)} of 100 split."));
         return ways;
     }
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { Range } from 'flowbite-svelte';
   import type { Schemas } from '../api/client';
   import { garden } from '../garden.svelte';
   import { say } from '../units/tell';
@@ -34,9 +35,8 @@
     <div class="bands" aria-hidden="true">
       {#each slider.notches as notch, i (i)}<i data-verdict={notch.verdict ?? 'CannotBeCut'}></i>{/each}
     </div>
-    <input
+    <Range
       {id}
-      type="range"
       min="0"
       max={last}
       step="1"
@@ -111,7 +111,7 @@
     background: repeating-linear-gradient(45deg, var(--line) 0 2px, var(--board) 2px 5px);
   }
 
-  input {
+  .rail :global(input) {
     appearance: none;
     -webkit-appearance: none;
     position: absolute;
@@ -123,12 +123,12 @@
     cursor: pointer;
   }
 
-  input::-webkit-slider-runnable-track {
+  .rail :global(input::-webkit-slider-runnable-track) {
     background: transparent;
     height: 100%;
   }
 
-  input::-webkit-slider-thumb {
+  .rail :global(input::-webkit-slider-thumb) {
     -webkit-appearance: none;
     width: 18px;
     height: 24px;
@@ -139,7 +139,7 @@
     clip-path: polygon(0 0, 100% 0, 100% 68%, 50% 100%, 0 68%);
   }
 
-  input::-moz-range-thumb {
+  .rail :global(input::-moz-range-thumb) {
     width: 18px;
     height: 24px;
     background: var(--ink);
@@ -148,8 +148,8 @@
     clip-path: polygon(0 0, 100% 0, 100% 68%, 50% 100%, 0 68%);
   }
 
-  input:active::-webkit-slider-thumb,
-  input:focus-visible::-webkit-slider-thumb {
+  .rail :global(input:active::-webkit-slider-thumb),
+  .rail :global(input:focus-visible::-webkit-slider-thumb) {
     background: var(--accent);
   }
 
@@ -176,7 +176,7 @@
       inset: 17px 0;
     }
 
-    input::-webkit-slider-thumb {
+    .rail :global(input::-webkit-slider-thumb) {
       width: 28px;
       height: 34px;
     }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from './Button.svelte';
   import type { Check } from '../api/client';
   import { garden } from '../garden.svelte';
   import { say } from '../units/tell';
@@ -26,7 +27,7 @@
 </script>
 
 <li>
-  <button type="button" class="line" aria-expanded={open} onclick={() => (open = !open)}>
+  <Button kind="bare" class="line" aria-expanded={open} onclick={() => (open = !open)}>
     <span class="name"
       >{check.name}{#if blocked}<em data-verdict={blocked.verdict}>drain blocked {percent(blocked)}</em>{/if}</span
     >
@@ -39,7 +40,7 @@
       ></i></span
     >
     <b>{percent(check)}</b>
-  </button>
+  </Button>
   {#if open}
     {#each blocked ? [check, blocked] : [check] as c (c.id)}
       <div class="more">
@@ -66,7 +67,7 @@
     list-style: none;
   }
 
-  .line {
+  li :global(.line) {
     display: grid;
     grid-template-columns: 1fr 44px 42px;
     gap: 8px;
@@ -96,7 +97,7 @@
     font-weight: 700;
   }
 
-  .line b {
+  li :global(.line b) {
     text-align: right;
     white-space: nowrap;
   }
@@ -146,7 +147,7 @@
   }
 
   @media (pointer: coarse) {
-    .line {
+    li :global(.line) {
       min-height: var(--target);
     }
   }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Field from './Field.svelte';
   import type { Unit } from '../api/client';
   import { garden } from '../garden.svelte';
   import { parse } from '../units/parse';
@@ -39,9 +40,9 @@
   <label for={id}
     >{name}{#if hint}<small>{hint}</small>{/if}</label
   >
-  <input
+  <Field
     {id}
-    class="field mono"
+    class="mono"
     value={text}
     placeholder={onclear ? 'none' : undefined}
     autocomplete="off"
@@ -63,7 +64,7 @@
   }
 
   /* A value with a long unit, "12 litres/min", is never cut off. */
-  input {
+  .measure-field :global(input) {
     field-sizing: content;
     width: auto;
     min-width: 112px;

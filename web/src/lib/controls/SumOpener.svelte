@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Button from './Button.svelte';
+  import ConstantEditor from './ConstantEditor.svelte';
   import type { Sum } from '../api/client';
   import { garden } from '../garden.svelte';
   import { say, show } from '../units/tell';
@@ -18,84 +20,58 @@
   let { sum, large = false, words, open = false, onchanged }: Props = $props();
   const id = $props.id();
   let editing = $state<string | null>(null);
-  let typed = $state('');
-  let wrong = $state('');
 
   const shown = $derived(show(sum.value, sum.unit, garden.system));
 
   /** The range is there before the field is, so that nothing moves under a finger. */
-  async function edit(constantId: string, value: number) {
+  async function edit(constantId: string) {
     await garden.openHandbook();
     editing = constantId;
-    typed = String(Number(value.toPrecision(6)));
-    wrong = '';
   }
 
-  async function keep(value: number | null) {
-    if (!editing) return;
-    if (value !== null && !Number.isFinite(value)) {
-      wrong = 'Type a number.';
-      return;
-    }
-    const trouble = await garden.setConstant(editing, value);
-    if (trouble) {
-      wrong = trouble.fields.value ?? trouble.whole;
-      return;
-    }
+  function done(changed: boolean) {
     editing = null;
-    onchanged?.();
+    if (changed) onchanged?.();
   }
 </script>
 
-<button type="button" class="figure" class:large aria-expanded={open} aria-controls={id} onclick={() => (open = !open)}>
+<Button
+  kind="bare"
+  class={['sum-figure', large && 'large']}
+  aria-expanded={open}
+  aria-controls={id}
+  onclick={() => (open = !open)}
+>
   {#if words}{words}{:else}<b>{shown.number}</b>{#if shown.unit}<small>{shown.unit}</small>{/if}{/if}
   <span class="sr">{sum.title}, show the sum</span>
-</button>
+</Button>
 {#if open}
   <div class="sum" {id}>
     <h3>{sum.title}</h3>
-    <p class="formula">{sum.formula} = <b>{say(sum.value, sum.unit, garden.system)}</b></p>
+    <p class="formula"><span data-either>{sum.formula}</span> = <b>{say(sum.value, sum.unit, garden.system)}</b></p>
     <dl>
       {#each sum.terms as term (term.symbol + term.meaning)}
         <dt>{term.symbol}</dt>
         <dd>
           {say(term.value, term.unit, garden.system)} <span class="soft">{term.meaning}</span>
           {#if term.constantId}
-            {@const own = garden.info?.constants[term.constantId] !== undefined}
-            {#if own}<span class="own">your own value</span>{/if}
-            <button type="button" class="change" onclick={() => void edit(term.constantId!, term.value)}>change</button>
-            {#if editing === term.constantId}
-              {@const row = garden.constants.get(term.constantId)}
-              <span class="editor">
-                <label
-                  >In SI{row ? `, from ${row.least.toPrecision(3)} to ${row.greatest.toPrecision(3)}` : ''}
-                  <input
-                    class="field mono"
-                    bind:value={typed}
-                    inputmode="decimal"
-                    aria-invalid={wrong ? 'true' : undefined}
-                  />
-                </label>
-                {#if wrong}<span class="problem">{wrong}</span>{/if}
-                <button type="button" class="change" onclick={() => void keep(Number(typed.replace(',', '.')))}
-                  >use it</button
-                >
-                {#if own}<button type="button" class="change" onclick={() => void keep(null)}
-                    >back to {row?.value.toPrecision(4)}</button
-                  >{/if}
-                {#if row}<span class="soft small">{row.source}</span>{/if}
-              </span>
+            {#if garden.info?.constants[term.constantId] !== undefined}<span class="own">your own value</span>{/if}
+            <Button kind="link" onclick={() => void edit(term.constantId!)}>change</Button>
+            {@const row = garden.constants.get(term.constantId)}
+            {#if editing === term.constantId && row}
+              <ConstantEditor {row} ondone={done} />
+              <cite class="soft small">{row.source}</cite>
             {/if}
           {/if}
         </dd>
       {/each}
     </dl>
-    <p class="soft small">{[sum.source, ...sum.assumptions].join('. ')}.</p>
+    <p class="soft small"><cite>{sum.source}</cite>{sum.assumptions.map((a) => `. ${a}`).join('')}.</p>
   </div>
 {/if}
 
 <style>
-  .figure {
+  :global(.sum-figure) {
     background: none;
     border: 0;
     padding: 0;
@@ -107,24 +83,24 @@
     min-height: 24px;
   }
 
-  .figure:hover {
+  :global(.sum-figure:hover) {
     border-bottom-style: solid;
   }
 
-  .figure small {
+  :global(.sum-figure small) {
     margin-left: 4px;
     font-size: 0.9em;
   }
 
-  .figure b {
+  :global(.sum-figure b) {
     font-weight: 600;
   }
 
-  .large {
+  :global(.sum-figure.large) {
     border-bottom-width: 2px;
   }
 
-  .large b {
+  :global(.sum-figure.large b) {
     font-family: var(--font-mono);
     font-size: 1.7rem;
     font-weight: 600;
@@ -159,21 +135,5 @@
   .own {
     color: var(--accent);
     font-weight: 700;
-  }
-
-  .change {
-    background: none;
-    border: 0;
-    padding: 0 4px;
-    min-height: 24px;
-    color: var(--chalk);
-    font: inherit;
-    text-decoration: underline;
-    cursor: pointer;
-  }
-
-  .editor {
-    display: block;
-    padding: 4px 0;
   }
 </style>

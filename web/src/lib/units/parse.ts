@@ -225,6 +225,10 @@ export function parse(
 ): Parsed {
   if (unit === 'Metre') return parseLength(text, system);
   if (unit === 'Count') return parseCount(text);
+  if (unit === 'Litre') {
+    const volume = parse(text, 'CubicMetre', system, reference / 1000, own);
+    return volume.error === undefined ? { value: volume.value * 1000 } : volume;
+  }
   const quantity = QUANTITIES[unit] ?? PLAIN;
   if (unit !== 'CubicMetre') return parseQuantity(text, unit, quantity, system, reference);
   const plurals = Object.fromEntries(Object.entries(own).map(([name, volume]) => [`${name}s`, volume]));

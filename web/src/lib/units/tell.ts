@@ -75,6 +75,7 @@ function volume(cubicMetres: number, system: System): Shown {
 export function show(value: number, unit: Unit, system: System): Shown {
   if (unit === 'Metre') return length(value, system);
   if (unit === 'CubicMetre') return volume(value, system);
+  if (unit === 'Litre') return volume(value / 1000, system);
   if (unit === 'Day' || unit === 'Year') return many(figures(value, system), unit.toLowerCase());
   if (unit === 'Money') return { number: money(value, system), unit: '' };
   const scale = scaleOf(value, unit, system);
@@ -97,6 +98,7 @@ export function fieldText(value: number, unit: Unit, system: System): string {
   if (unit === 'Count') return String(value);
   const plain = (n: number, figures: number) => String(Number(n.toPrecision(figures))).replace('.', system.decimal);
   if (unit === 'One') return plain(value, 6);
+  if (unit === 'Litre') return fieldText(value / 1000, 'CubicMetre', system);
   const scale = unit === 'CubicMetre' ? volumeScale(system) : scaleOf(value, unit, system);
   return scale ? `${plain(value / scale.one + (scale.from ?? 0), 4)} ${scale.name}` : say(value, unit, system);
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../../lib/controls/Button.svelte';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { board } from './board.svelte';
 
@@ -33,13 +34,10 @@
 
 <h2>{board.corner?.title ?? 'From a corner'}</h2>
 <div class="turn" role="group" aria-label="Look from">
-  <button type="button" class="btn-plain" aria-label="Turn to the left" onclick={() => turn(-1)}>↺</button>
-  <button type="button" class="btn-plain" aria-label="Turn to the right" onclick={() => turn(1)}>↻</button>
-  <button
-    type="button"
-    class="btn-plain"
-    aria-pressed={asked === 'apart'}
-    onclick={() => (asked = asked === 'apart' ? 'corner-0' : 'apart')}>Taken apart</button
+  <Button aria-label="Turn to the left" onclick={() => turn(-1)}>↺</Button>
+  <Button aria-label="Turn to the right" onclick={() => turn(1)}>↻</Button>
+  <Button aria-pressed={asked === 'apart'} onclick={() => (asked = asked === 'apart' ? 'corner-0' : 'apart')}
+    >Taken apart</Button
   >
 </div>
 {#if board.corner}<Drawing view={board.corner} {height} {weakest} stale={board.refused !== ''} />{/if}
@@ -51,19 +49,19 @@
     margin-bottom: 4px;
   }
 
-  .turn button {
+  .turn :global(button) {
     min-height: 34px;
     min-width: 44px;
     padding: 0 10px;
   }
 
-  .turn button[aria-pressed='true'] {
+  .turn :global(button[aria-pressed='true']) {
     background: var(--ink);
     color: var(--paper);
   }
 
   @media (pointer: coarse) {
-    .turn button {
+    .turn :global(button) {
       min-height: var(--target);
     }
   }

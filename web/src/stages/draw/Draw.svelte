@@ -1,10 +1,13 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import { push, router } from 'svelte-spa-router';
   import BandSlider from '../../lib/controls/BandSlider.svelte';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { boundsOf } from '../../lib/drawing/frame';
   import type { View } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
+  import { goingOn } from '../../lib/words';
   import { money, say } from '../../lib/units/tell';
   import BriefBar from '../match/BriefBar.svelte';
   import Corner from './Corner.svelte';
@@ -95,10 +98,10 @@
     <section class="settings" aria-label="Settings">
       <label class="small"
         >Project
-        <input
-          class="field title"
+        <Field
+          class="title"
           bind:value={board.name}
-          maxlength="200"
+          maxlength={200}
           aria-invalid={board.trouble?.fields.name ? 'true' : undefined}
           oninput={() => (board.changed = true)}
         />
@@ -126,7 +129,7 @@
         {#each fit.buys as buy, i (i)}
           <li>
             {say(buy.amount, buy.unit, garden.system)}
-            {buy.name.toLowerCase()} · {buy.product
+            {goingOn(buy.name)} · {buy.product
               ? money(buy.cost, garden.system)
               : buy.soil
                 ? 'to dig or fetch, price not known'
@@ -138,29 +141,18 @@
         <h3>Not taken from the heap</h3>
         <ul class="buys">
           {#each fit.passedOver as over, i (i)}<li>
-              <a href="#/gather/{over.thingId}">{over.name}</a>, for {over.part.toLowerCase()}: {over.why}
+              <a href="#/gather/{over.thingId}">{over.name}</a>, for {goingOn(over.part)}: {over.why}
             </li>{/each}
         </ul>
       {/if}
       {#if board.trouble && !board.trouble.fields.name}<p class="problem" role="alert">{board.trouble.whole}</p>{/if}
       <div class="actions">
-        <button
-          type="button"
-          class="btn-main rounded-sm px-4"
-          disabled={board.project !== null && !board.changed}
-          onclick={() => void keep()}>{board.project ? 'Keep changes' : 'Keep it'}</button
+        <Button kind="main" class="px-4" disabled={board.project !== null && !board.changed} onclick={() => void keep()}
+          >{board.project ? 'Keep changes' : 'Keep it'}</Button
         >
         {#if board.project}
-          <button
-            type="button"
-            class="btn-plain rounded-sm px-4"
-            onclick={() => void push(`/make/${board.project!.id}`)}>Make it</button
-          >
-          <button
-            type="button"
-            class="btn-plain rounded-sm px-4"
-            onclick={async () => (await board.drop()) && void push('/match')}>Drop it</button
-          >
+          <Button class="px-4" onclick={() => void push(`/make/${board.project!.id}`)}>Make it</Button>
+          <Button class="px-4" onclick={async () => (await board.drop()) && void push('/match')}>Drop it</Button>
         {/if}
       </div>
     </section>
@@ -219,7 +211,7 @@
     <p>Open one that is kept, or go to <a href="#/match">Match</a> and draw something new.</p>
     <ul>
       {#each garden.projects as p (p.id)}<li>
-          <button type="button" class="tag" onclick={() => choose(String(p.id))}><b>{p.name}</b> {p.designName}</button>
+          <Button kind="bare" class="tag" onclick={() => choose(String(p.id))}><b>{p.name}</b> {p.designName}</Button>
         </li>{/each}
     </ul>
   </section>
@@ -238,7 +230,7 @@
     overflow: auto;
   }
 
-  .title {
+  .settings :global(.title) {
     font-family: var(--font-head);
     font-weight: 700;
     font-size: 1.15rem;
@@ -360,7 +352,7 @@
     margin: 8px 0;
   }
 
-  .empty .tag {
+  .empty :global(.tag) {
     min-height: var(--target);
     cursor: pointer;
   }

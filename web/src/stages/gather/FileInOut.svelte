@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../../lib/controls/Button.svelte';
   import FilePick from '../../lib/controls/FilePick.svelte';
   import { fileIn } from './file.svelte';
 </script>
@@ -25,10 +26,8 @@
       <p><b>{p.things} things, {p.pieces} pieces.</b> {p.first.join(', ')}{p.things > p.first.length ? '…' : ''}</p>
       {#if fileIn.done === null}
         <div class="actions">
-          <button type="button" class="btn-main rounded-sm px-5" onclick={() => void fileIn.keep()}
-            >Put all {p.things} on the heap</button
-          >
-          <button type="button" class="btn-plain rounded-sm px-4" onclick={() => fileIn.forget()}>Leave it</button>
+          <Button kind="main" class="px-5" onclick={() => void fileIn.keep()}>Put all {p.things} on the heap</Button>
+          <Button class="px-4" onclick={() => fileIn.forget()}>Leave it</Button>
         </div>
       {/if}
     {:else}
@@ -51,7 +50,7 @@
     <p>
       <label>Keeping… <progress max={fileIn.total || 1} value={fileIn.done}></progress></label>
       {fileIn.done} of {fileIn.total}
-      <button type="button" class="btn-plain rounded-sm px-4" onclick={() => fileIn.stop()}>Stop</button>
+      <Button class="px-4" onclick={() => fileIn.stop()}>Stop</Button>
     </p>
   {/if}
   {#if fileIn.kept}<p role="status"><b>{fileIn.kept}</b></p>{/if}

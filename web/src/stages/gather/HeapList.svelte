@@ -1,4 +1,7 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import { Checkbox, Select } from 'flowbite-svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import { push } from 'svelte-spa-router';
   import { garden } from '../../lib/garden.svelte';
   import { bench } from './bench.svelte';
@@ -37,9 +40,7 @@
 </script>
 
 <section class="list" aria-label="Things on the heap">
-  <button type="button" class="btn-main w-full rounded-sm px-4" onclick={() => void push('/gather/new')}
-    >Something dragged home</button
-  >
+  <Button kind="main" class="w-full px-4" onclick={() => void push('/gather/new')}>Something dragged home</Button>
   {#if garden.needsALook.length > 0}
     <a class="unread small" href="#/gather/needs-a-look"
       ><b>{garden.needsALook.length}</b> {garden.needsALook.length === 1 ? 'thing needs' : 'things need'} a look</a
@@ -47,58 +48,52 @@
   {/if}
   <div class="find">
     <label
-      ><span class="sr">Search the heap</span><input
-        class="field"
+      ><span class="sr">Search the heap</span><Field
         type="search"
         placeholder="Search {garden.things.length} things"
         bind:value={list.wanted.words}
       /></label
     >
-    <button type="button" class="btn-plain rounded-sm px-3" aria-expanded={filters} onclick={() => (filters = !filters)}
-      >Sort</button
-    >
+    <Button class="px-3" aria-expanded={filters} onclick={() => (filters = !filters)}>Sort</Button>
   </div>
   {#if filters}
     <div class="filters small">
       <label
-        >Group <select class="field" bind:value={list.grouping}
-          >{#each groupings as [id, name] (id)}<option value={id}>{name}</option>{/each}</select
+        >Group <Select placeholder="" bind:value={list.grouping}
+          >{#each groupings as [id, name] (id)}<option value={id}>{name}</option>{/each}</Select
         ></label
       >
       <label
-        >Form <select class="field" bind:value={list.wanted.form}
-          ><option value="">all</option>{#each list.forms as form (form)}<option>{form}</option>{/each}</select
+        >Form <Select placeholder="" bind:value={list.wanted.form}
+          ><option value="">all</option>{#each list.forms as form (form)}<option>{form}</option>{/each}</Select
         ></label
       >
       <label
         >Verdict
-        <select class="field" bind:value={list.wanted.fitness}
+        <Select placeholder="" bind:value={list.wanted.fitness}
           ><option value="">all</option><option value="NotLookedAt">not looked at yet</option><option value="Food"
             >food</option
           ><option value="Ornamentals">ornamentals</option><option value="StructureOnly">structure</option><option
             value="Refused">refused</option
-          ></select
+          ></Select
         >
       </label>
       <label
-        >Kept at <select class="field" bind:value={list.wanted.place}
-          ><option value="">anywhere</option>{#each list.places as p (p)}<option>{p}</option>{/each}</select
+        >Kept at <Select placeholder="" bind:value={list.wanted.place}
+          ><option value="">anywhere</option>{#each list.places as p (p)}<option>{p}</option>{/each}</Select
         ></label
       >
       <label
-        >Use <select class="field" bind:value={list.wanted.free}
+        >Use <Select placeholder="" bind:value={list.wanted.free}
           ><option value="">all</option><option value="free">free</option><option value="taken">spoken for</option
-          ></select
+          ></Select
         ></label
       >
       <div class="links">
-        <button
-          type="button"
-          class="link"
-          onclick={() => (list.choosing ? list.stopChoosing() : (list.choosing = true))}
-          >{list.choosing ? 'Stop choosing' : 'Choose several'}</button
+        <Button kind="link" onclick={() => (list.choosing ? list.stopChoosing() : (list.choosing = true))}
+          >{list.choosing ? 'Stop choosing' : 'Choose several'}</Button
         >
-        <button type="button" class="link" onclick={() => void list.lookForAlike()}>Find doubles</button>
+        <Button kind="link" onclick={() => void list.lookForAlike()}>Find doubles</Button>
         <a href="#/gather/file">In and out by file</a>
         <a href="#/gather/tags">Print tags</a>
         <a href="#/gather/sources">Where it comes from</a>
@@ -109,18 +104,16 @@
     <div class="bulk small">
       <p>
         <b>{list.chosen.size} chosen</b>
-        <button type="button" class="link" onclick={() => list.chooseFound()}>all {list.found.length} found</button>
+        <Button kind="link" onclick={() => list.chooseFound()}>all {list.found.length} found</Button>
       </p>
       {#if list.chosen.size > 0}
         <form onsubmit={(e) => (e.preventDefault(), void list.change({ place }))}>
-          <input class="field" bind:value={place} placeholder="Kept at…" aria-label="Kept at" maxlength="80" />
-          <button type="submit" class="btn-plain rounded-sm px-3">Put there</button>
+          <Field bind:value={place} placeholder="Kept at…" aria-label="Kept at" maxlength={80} />
+          <Button type="submit" class="px-3">Put there</Button>
         </form>
-        <button type="button" class="link" onclick={() => void list.change({ keepDry: true })}>Keep dry</button>
-        <button type="button" class="link" onclick={() => void list.change({ addFindings: ['looked-over'] })}
-          >Looked over</button
-        >
-        <button type="button" class="link" onclick={() => void list.change({ retire: true })}>Off the heap</button>
+        <Button kind="link" onclick={() => void list.change({ keepDry: true })}>Keep dry</Button>
+        <Button kind="link" onclick={() => void list.change({ addFindings: ['looked-over'] })}>Looked over</Button>
+        <Button kind="link" onclick={() => void list.change({ retire: true })}>Off the heap</Button>
       {/if}
     </div>
   {/if}
@@ -129,9 +122,9 @@
     <p class="alike small">
       Look alike:
       {#each group.slice(1) as id (id)}
-        <button type="button" class="link" onclick={() => void list.merge(id, group[0])}
+        <Button kind="link" onclick={() => void list.merge(id, group[0])}
           >put {garden.things.find((t) => t.id === id)?.number} with {garden.things.find((t) => t.id === group[0])
-            ?.number}</button
+            ?.number}</Button
         >
       {/each}
     </p>
@@ -143,8 +136,7 @@
         <li style:top="{(first + i) * ROW}px" style:height="{ROW}px">
           {#if row.thing}
             {@const thing = row.thing}
-            {#if list.choosing}<input
-                type="checkbox"
+            {#if list.choosing}<Checkbox
                 class="choose"
                 aria-label="Choose {thing.name}"
                 checked={list.chosen.has(thing.id)}
@@ -221,7 +213,7 @@
     align-items: center;
   }
 
-  .filters .field {
+  .filters :global(select) {
     min-height: 36px;
     padding-block: 4px;
   }
@@ -239,7 +231,6 @@
     gap: 2px 12px;
   }
 
-  .link,
   .links a {
     background: none;
     border: 0;
@@ -280,7 +271,7 @@
     color: var(--ink-soft);
   }
 
-  .choose {
+  li :global(.choose) {
     width: 22px;
     height: 22px;
     flex: none;

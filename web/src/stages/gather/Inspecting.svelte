@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { Checkbox } from 'flowbite-svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import type { Schemas } from '../../lib/api/client';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import { garden } from '../../lib/garden.svelte';
@@ -59,8 +61,8 @@
     {#key key}<WalkRound {bench} onended={() => (walking = false)} />{/key}
   {:else}
     <p class="walked">
-      <button type="button" class="btn-plain rounded-sm px-4" onclick={() => (walking = true)}
-        >{inspected ? 'Walk round it again' : 'Walk round it'}</button
+      <Button class="px-4" onclick={() => (walking = true)}
+        >{inspected ? 'Walk round it again' : 'Walk round it'}</Button
       >
       <span class="soft small">{inspected ? 'Looked over.' : 'Question by question, the decisive ones first.'}</span>
     </p>
@@ -79,8 +81,7 @@
         <legend>{titles[group]}</legend>
         {#each findings as finding (finding!.id)}
           <label class="tick">
-            <input
-              type="checkbox"
+            <Checkbox
               checked={draft.findings.includes(finding!.id)}
               onchange={(e) => bench.tick(finding!.id, e.currentTarget.checked)}
             />
@@ -133,7 +134,7 @@
     margin: 8px 0;
   }
 
-  .walked button {
+  .walked :global(button) {
     flex: none;
   }
 

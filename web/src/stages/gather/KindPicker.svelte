@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import type { Kind } from '../../lib/api/client';
   import { boundsOf, frameFor } from '../../lib/drawing/frame';
   import Shapes from '../../lib/drawing/Shapes.svelte';
@@ -26,8 +28,7 @@
 <section class="picker" aria-label="What is it?">
   <div class="top">
     <h1>What is it?</h1>
-    <input
-      class="field"
+    <Field
       type="search"
       placeholder="Type a word: pallet, oar, bucket…"
       aria-label="Find a kind"
@@ -45,12 +46,12 @@
     <ul>
       {#each found.filter((k) => k.group === group) as kind (kind.id)}
         <li>
-          <button type="button" onclick={() => onpick(kind)}>
+          <Button kind="bare" onclick={() => onpick(kind)}>
             <svg width="92" height="52" aria-hidden="true"
               ><Shapes shapes={kind.silhouette} frame={frameFor(boundsOf(kind.silhouette), 92, 52, 3)} /></svg
             >
             <span>{kind.name}</span>
-          </button>
+          </Button>
         </li>
       {/each}
     </ul>
@@ -75,7 +76,7 @@
     align-items: center;
   }
 
-  .top .field {
+  .top :global(input) {
     flex: 0 1 320px;
   }
 
@@ -89,7 +90,7 @@
     gap: 8px;
   }
 
-  button {
+  ul :global(button) {
     display: flex;
     flex-direction: column;
     align-items: center;
@@ -109,7 +110,7 @@
     cursor: pointer;
   }
 
-  button:hover {
+  ul :global(button:hover) {
     border-color: var(--accent);
   }
 </style>

@@ -1,4 +1,7 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import { Select } from 'flowbite-svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import { untrack } from 'svelte';
   import { push, router } from 'svelte-spa-router';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
@@ -82,20 +85,19 @@
     <div class="head">
       <label class="name"
         >Name
-        <input
-          class="field"
+        <Field
           bind:value={draft.name}
           {@attach ready}
           placeholder="What you would call it"
-          maxlength="200"
+          maxlength={200}
           aria-invalid={bench.errors.name ? 'true' : undefined}
           oninput={() => bench.touch()}
         />
       </label>
       <label class="count"
         >How many
-        <input
-          class="field mono"
+        <Field
+          class="mono"
           value={draft.count}
           inputmode="numeric"
           aria-invalid={bench.errors.count ? 'true' : undefined}
@@ -104,20 +106,19 @@
       </label>
       <label
         >Made of
-        <select
-          class="field"
+        <Select
+          placeholder=""
           value={draft.substance}
           onchange={(e) => bench.setSubstance(e.currentTarget.value as typeof draft.substance)}
         >
           {#each kind.substances as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
-        </select>
+        </Select>
       </label>
       <label
         >Where it lies
-        <input
-          class="field"
+        <Field
           bind:value={draft.place}
-          maxlength="200"
+          maxlength={200}
           aria-invalid={bench.errors.place ? 'true' : undefined}
           oninput={() => bench.note({ place: draft.place })}
         />
@@ -180,17 +181,17 @@
       <fieldset class="bad">
         <legend>Bad places, from one end</legend>
         {#each draft.faults as f, i (i)}
-          <button
-            type="button"
+          <Button
+            kind="bare"
             class="tag"
             onclick={() => bench.dropBadPlace(i)}
             aria-label="Sound after all: {say(f.from, 'Metre', garden.system)} to {say(f.to, 'Metre', garden.system)}"
-            >{say(f.from, 'Metre', garden.system)} to {say(f.to, 'Metre', garden.system)} ✕</button
+            >{say(f.from, 'Metre', garden.system)} to {say(f.to, 'Metre', garden.system)} ✕</Button
           >
         {/each}
-        <input class="field mono" bind:value={badFrom} aria-label="Bad place from" placeholder="from" />
-        <input class="field mono" bind:value={badTo} aria-label="Bad place to" placeholder="to" />
-        <button type="button" class="btn-plain rounded-sm px-3" onclick={addBadPlace}>Mark</button>
+        <Field class="mono" bind:value={badFrom} aria-label="Bad place from" placeholder="from" />
+        <Field class="mono" bind:value={badTo} aria-label="Bad place to" placeholder="to" />
+        <Button class="px-3" onclick={addBadPlace}>Mark</Button>
       </fieldset>
     {/if}
 
@@ -199,39 +200,25 @@
 
     {#if bench.whole && !Object.keys(bench.errors).length}<p class="problem" role="alert">{bench.whole}</p>{/if}
     <div class="actions">
-      <button
-        type="submit"
-        class="btn-main rounded-sm px-5"
-        disabled={bench.keeping || (!bench.isNew && !bench.changed)}
-        >{bench.isNew ? 'Put it on the heap' : 'Keep changes'}</button
+      <Button type="submit" kind="main" class="px-5" disabled={bench.keeping || (!bench.isNew && !bench.changed)}
+        >{bench.isNew ? 'Put it on the heap' : 'Keep changes'}</Button
       >
       {#if bench.isNew}
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => (bench.drop(), void push('/gather'))}
-          >Leave it</button
-        >
+        <Button class="px-4" onclick={() => (bench.drop(), void push('/gather'))}>Leave it</Button>
       {:else}
-        {#if bench.changed}<button
-            type="button"
-            class="btn-plain rounded-sm px-4"
-            onclick={() => bench.reload(draft.id!)}>As it was</button
-          >{/if}
+        {#if bench.changed}<Button class="px-4" onclick={() => bench.reload(draft.id!)}>As it was</Button>{/if}
         {#if draft.count > 1}
           <span class="split">
-            <button
-              type="button"
-              class="btn-plain rounded-sm px-4"
+            <Button
+              class="px-4"
               disabled={bench.changed}
               title={bench.changed ? 'Keep the changes first' : undefined}
-              onclick={() => void split()}>Split off</button
+              onclick={() => void split()}>Split off</Button
             >
-            <input class="field mono" bind:value={splitOff} inputmode="numeric" aria-label="How many to split off" />
+            <Field class="mono" bind:value={splitOff} inputmode="numeric" aria-label="How many to split off" />
           </span>
         {/if}
-        <button
-          type="button"
-          class="btn-plain rounded-sm px-4"
-          onclick={async () => (await bench.retire()) && void push('/gather')}>Off the heap</button
-        >
+        <Button class="px-4" onclick={async () => (await bench.retire()) && void push('/gather')}>Off the heap</Button>
       {/if}
     </div>
     {#if bench.changed && !bench.isNew}<p class="soft small">
@@ -265,7 +252,7 @@
     font-size: 0.85rem;
   }
 
-  .head .field {
+  .head :global(:is(input, select)) {
     font-size: 1rem;
   }
 
@@ -315,8 +302,8 @@
     margin-right: 10px;
   }
 
-  .bad .field,
-  .split .field {
+  .bad :global(input),
+  .split :global(input) {
     width: 84px;
   }
 

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { Select } from 'flowbite-svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import { api } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
 
@@ -49,24 +51,22 @@
       <div class="actions">
         <label
           >{t.mending ? 'It is rather a' : 'What is it?'}
-          <select
-            class="field"
+          <Select
+            placeholder=""
             value={kinds[t.id] ?? ''}
             onchange={(e) => (kinds = { ...kinds, [t.id]: e.currentTarget.value })}
           >
             <option value="">{t.mending ? 'no, its own kind' : 'choose…'}</option>
             {#each all as [id, name] (id)}<option value={id}>{name}</option>{/each}
-          </select></label
+          </Select></label
         >
-        <button
-          type="button"
-          class="btn-main rounded-sm px-4"
+        <Button
+          kind="main"
+          class="px-4"
           disabled={!t.mending && !kinds[t.id]}
-          onclick={() => void mend(t.id, t.version)}>Mend it</button
+          onclick={() => void mend(t.id, t.version)}>Mend it</Button
         >
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void retire(t.id, t.version)}
-          >Off the heap</button
-        >
+        <Button class="px-4" onclick={() => void retire(t.id, t.version)}>Off the heap</Button>
       </div>
       {#if wrong[t.id]}<p class="problem" role="alert">{wrong[t.id]}</p>{/if}
     </article>
@@ -106,7 +106,7 @@
     align-items: end;
   }
 
-  .actions .field {
+  .actions :global(select) {
     display: block;
   }
 </style>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import { Checkbox } from 'flowbite-svelte';
   import { garden } from '../../lib/garden.svelte';
   import type { Bench } from './bench.svelte';
   import Photographs from './Photographs.svelte';
@@ -39,26 +41,24 @@
     </p>{/if}
   <div class="fields">
     <label
-      >From <input
-        class="field"
+      >From <Field
         value={draft.source}
-        maxlength="80"
+        maxlength={80}
         placeholder="The closing boat shed"
         oninput={(e) => bench.note({ source: e.currentTarget.value })}
       /></label
     >
     <label
-      >Who said yes <input
-        class="field"
+      >Who said yes <Field
         value={draft.permission}
-        maxlength="80"
+        maxlength={80}
         placeholder="The foreman, in May"
         oninput={(e) => bench.note({ permission: e.currentTarget.value })}
       /></label
     >
     <label
-      >Cost of the batch <input
-        class="field mono"
+      >Cost of the batch <Field
+        class="mono"
         value={draft.cost ?? ''}
         inputmode="decimal"
         placeholder="nothing"
@@ -67,27 +67,23 @@
       /></label
     >
     <label
-      >Use before <input
-        class="field"
+      >Use before <Field
         type="date"
         value={draft.useBefore ?? ''}
         onchange={(e) => bench.note({ useBefore: e.currentTarget.value || null })}
       /></label
     >
     <label class="wide"
-      >Remark <input
-        class="field"
+      >Remark <Field
         value={draft.remark}
-        maxlength="1000"
+        maxlength={1000}
         oninput={(e) => bench.note({ remark: e.currentTarget.value })}
       /></label
     >
     <label class="tick"
-      ><input
-        type="checkbox"
-        checked={draft.keepDry}
-        onchange={(e) => bench.note({ keepDry: e.currentTarget.checked })}
-      /><span>Keep dry</span></label
+      ><Checkbox checked={draft.keepDry} onchange={(e) => bench.note({ keepDry: e.currentTarget.checked })} /><span
+        >Keep dry</span
+      ></label
     >
   </div>
   {#each ['source', 'permission', 'cost', 'remark', 'useBefore', 'photo'] as field (field)}
@@ -116,7 +112,7 @@
     font-size: 0.85rem;
   }
 
-  .fields .field {
+  .fields :global(input) {
     font-size: 1rem;
   }
 

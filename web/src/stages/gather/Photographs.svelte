@@ -1,15 +1,17 @@
 <script lang="ts">
+  import { Modal } from 'flowbite-svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import type { Thing } from '../../lib/api/client';
   import type { Bench } from './bench.svelte';
 
   const { bench, thing }: { bench: Bench; thing: Thing } = $props();
 
-  let large = $state<HTMLDialogElement | null>(null);
+  let large = $state(false);
   let at = $state(0);
 
   function show(i: number) {
     at = i;
-    large?.showModal();
+    large = true;
   }
 
   function turn(event: KeyboardEvent) {
@@ -21,14 +23,14 @@
 <div class="photos">
   {#each thing.photos as photo, i (photo)}
     <figure>
-      <button type="button" class="small-one" onclick={() => show(i)}
-        ><img src="/api/photos/{photo}/small" alt="Photograph of {thing.name}" height="96" /></button
+      <Button kind="bare" class="small-one" onclick={() => show(i)}
+        ><img src="/api/photos/{photo}/small" alt="Photograph of {thing.name}" height="96" /></Button
       >
-      <button
-        type="button"
+      <Button
+        kind="bare"
         class="away"
         aria-label="Take this photograph away"
-        onclick={() => void bench.removePhoto(photo)}>✕</button
+        onclick={() => void bench.removePhoto(photo)}>✕</Button
       >
     </figure>
   {/each}
@@ -44,20 +46,23 @@
   </label>
 </div>
 
-<dialog bind:this={large} aria-label="{thing.name}, photograph {at + 1} of {thing.photos.length}" onkeydown={turn}>
+<Modal
+  bind:open={large}
+  size="xl"
+  aria-label="{thing.name}, photograph {at + 1} of {thing.photos.length}"
+  onkeydown={turn}
+>
   {#if thing.photos[at]}<img
       src="/api/photos/{thing.photos[at]}"
       alt="{thing.name}, large, {at + 1} of {thing.photos.length}"
     />{/if}
-  <form method="dialog" class="bar">
+  <p class="bar">
     {#if thing.photos.length > 1}
-      <button type="button" class="btn-plain rounded-sm px-4" onclick={() => (at = (at + 1) % thing.photos.length)}
-        >Next</button
-      >
+      <Button class="px-4" onclick={() => (at = (at + 1) % thing.photos.length)}>Next</Button>
     {/if}
-    <button class="btn-main rounded-sm px-5">Close</button>
-  </form>
-</dialog>
+    <Button kind="main" class="px-5" onclick={() => (large = false)}>Close</Button>
+  </p>
+</Modal>
 
 <style>
   .photos {
@@ -72,18 +77,18 @@
     position: relative;
   }
 
-  .small-one {
+  figure :global(.small-one) {
     display: block;
     padding: 0;
     border: 1px solid var(--iron);
     cursor: zoom-in;
   }
 
-  .small-one img {
+  figure :global(.small-one img) {
     height: 96px;
   }
 
-  .away {
+  figure :global(.away) {
     position: absolute;
     top: 2px;
     right: 2px;
@@ -111,20 +116,7 @@
     outline: 3px solid var(--chalk);
   }
 
-  dialog {
-    margin: auto;
-    max-width: min(96vw, 1100px);
-    padding: 12px;
-    background: var(--board);
-    color: var(--ink);
-    border: 2px solid var(--iron);
-  }
-
-  dialog::backdrop {
-    background: color-mix(in srgb, var(--iron) 70%, transparent);
-  }
-
-  dialog img {
+  img {
     max-width: 100%;
     max-height: 78vh;
   }

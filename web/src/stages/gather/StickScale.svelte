@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import { push } from 'svelte-spa-router';
   import { api, troubleOf, unreachable, type Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
@@ -111,18 +113,18 @@
 <details class="scale" bind:open>
   <summary>Measure them one by one, and sort out those that are alike</summary>
   <p class="soft small">Lay each along the tape and tap where it ends. {sticks.length} laid.</p>
-  <button type="button" class="tape" aria-label="Tape of three metres: tap where the stick ends" onclick={tap}>
+  <Button kind="bare" class="tape" aria-label="Tape: tap where the stick ends" onclick={tap}>
     {#each [0.5, 1, 1.5, 2, 2.5, 3] as m (m)}<i style:left="{(m / LONGEST) * 100}%">{say(m, 'Metre', garden.system)}</i
       >{/each}
     {#each sticks as s, i (i)}<b
         style:width="{Math.min(100, (s.length / LONGEST) * 100)}%"
         style:bottom="{(i % 12) * 5}px"
       ></b>{/each}
-  </button>
+  </Button>
   <div class="row">
     <label
-      >Or type its length <input
-        class="field mono"
+      >Or type its length <Field
+        class="mono"
         onchange={(e) => {
           const read = parseLength(e.currentTarget.value, garden.system);
           if (read.error !== undefined) wrong = read.error;
@@ -133,43 +135,30 @@
       /></label
     >
     <label
-      >Butt of the next <input
-        class="field mono"
+      >Butt of the next <Field
+        class="mono"
         bind:value={butt}
         placeholder={say(draft.measures.butt, 'Metre', garden.system)}
       /></label
     >
-    <button
-      type="button"
-      class="btn-plain rounded-sm px-3"
-      disabled={sticks.length === 0}
-      onclick={() => (sticks = sticks.slice(0, -1))}>Take the last back</button
+    <Button class="px-3" disabled={sticks.length === 0} onclick={() => (sticks = sticks.slice(0, -1))}
+      >Take the last back</Button
     >
-    <button type="button" class="btn-plain rounded-sm px-3" disabled={sticks.length === 0} onclick={useAll}
-      >These are the bundle</button
-    >
+    <Button class="px-3" disabled={sticks.length === 0} onclick={useAll}>These are the bundle</Button>
   </div>
   <div class="row">
-    <label>Alike sets of <input class="field mono" bind:value={wanted} inputmode="numeric" /></label>
+    <label>Alike sets of <Field class="mono" bind:value={wanted} inputmode="numeric" /></label>
     <label
-      >May differ by <input
-        class="field mono"
-        bind:value={differ}
-        placeholder={say(0.15, 'Metre', garden.system)}
-      /></label
+      >May differ by <Field class="mono" bind:value={differ} placeholder={say(0.15, 'Metre', garden.system)} /></label
     >
-    <button type="button" class="btn-plain rounded-sm px-3" disabled={sticks.length < 2} onclick={() => void sort()}
-      >Sort</button
-    >
+    <Button class="px-3" disabled={sticks.length < 2} onclick={() => void sort()}>Sort</Button>
   </div>
   {#if wrong}<p class="problem">{wrong}</p>{/if}
   {#if sorted}
     {#each sorted.sets as set, i (i)}
       <p>
         <b>Set {i + 1}</b>: {set.sticks.map((s) => say(sticks[s].length, 'Metre', garden.system)).join(', ')}
-        <button type="button" class="btn-plain rounded-sm px-3" onclick={() => void keepSet(set.sticks, i + 1)}
-          >Onto the heap by itself</button
-        >
+        <Button class="px-3" onclick={() => void keepSet(set.sticks, i + 1)}>Onto the heap by itself</Button>
       </p>
     {:else}
       <p>No {wanted} of them are that much alike.</p>
@@ -189,7 +178,7 @@
     min-height: 32px;
   }
 
-  .tape {
+  .scale :global(.tape) {
     position: relative;
     display: block;
     width: 100%;
@@ -202,7 +191,7 @@
     cursor: crosshair;
   }
 
-  .tape i {
+  .scale :global(.tape i) {
     position: absolute;
     top: 8px;
     font-style: normal;
@@ -211,7 +200,7 @@
     transform: translateX(-100%);
   }
 
-  .tape b {
+  .scale :global(.tape b) {
     position: absolute;
     left: 0;
     height: 3.5px;
@@ -227,7 +216,7 @@
     font-size: 0.85rem;
   }
 
-  .row .field {
+  .row :global(input) {
     width: 110px;
     display: block;
   }

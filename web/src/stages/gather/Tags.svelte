@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../../lib/controls/Button.svelte';
   import { garden } from '../../lib/garden.svelte';
   import FitnessWord from './FitnessWord.svelte';
   import { heapList as list } from './heaplist.svelte';
@@ -14,7 +15,7 @@
       {tags.length} tags, those found or chosen in the list. Print them on kraft card, cut, punch, tie on. The code opens
       the thing on a phone that can reach this address: {location.host}.
     </p>
-    <button type="button" class="btn-main rounded-sm px-5" onclick={() => window.print()}>Print</button>
+    <Button kind="main" class="px-5" onclick={() => window.print()}>Print</Button>
   </div>
   <ul>
     {#each tags.slice(0, MOST) as thing (thing.id)}

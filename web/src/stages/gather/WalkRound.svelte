@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../../lib/controls/Button.svelte';
   import type { Bench } from './bench.svelte';
   import { pictureOf } from './pictures';
 
@@ -46,20 +47,20 @@
     <h2 id="walk-question">{question.words}</h2>
     <div class="answers" role="group" aria-labelledby="walk-question">
       {#each question.answers as a, i (i)}
-        <button
-          type="button"
+        <Button
+          kind="bare"
           aria-pressed={a.finding !== null && (bench.draft?.findings.includes(a.finding) ?? false)}
           onclick={() => answer(a)}
         >
           <svg viewBox="0 0 40 40" width="56" height="56" aria-hidden="true"><path d={pictureOf(a.finding)} /></svg>
           {a.words}
-        </button>
+        </Button>
       {/each}
     </div>
     <div class="foot">
-      <button type="button" class="btn-plain rounded-sm px-3" disabled={at === 0} onclick={() => at--}>Back</button>
-      <button type="button" class="btn-plain rounded-sm px-3" onclick={cannotTell}>Cannot tell</button>
-      <button type="button" class="btn-plain rounded-sm px-3" onclick={onended}>Leave the walk</button>
+      <Button class="px-3" disabled={at === 0} onclick={() => at--}>Back</Button>
+      <Button class="px-3" onclick={cannotTell}>Cannot tell</Button>
+      <Button class="px-3" onclick={onended}>Leave the walk</Button>
     </div>
   </section>
 {/if}
@@ -79,7 +80,7 @@
     margin: 8px 0;
   }
 
-  .answers button {
+  .answers :global(button) {
     display: flex;
     flex-direction: column;
     align-items: center;
@@ -98,11 +99,11 @@
     cursor: pointer;
   }
 
-  .answers button:hover {
+  .answers :global(button:hover) {
     border-color: var(--accent);
   }
 
-  .answers button[aria-pressed='true'] {
+  .answers :global(button[aria-pressed='true']) {
     border-color: var(--accent);
     background: var(--accent-soft);
   }

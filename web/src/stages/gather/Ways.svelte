@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
   import { parseLength } from '../../lib/units/parse';
@@ -54,22 +56,19 @@
               : ''}
           </p>{/if}
         {#if way.toBorrow.length > 0}<p class="small">To borrow first: {way.toBorrow.join(', ').toLowerCase()}.</p>{/if}
-        {#if kept && way.givesPieces && (!way.lacks || way.without)}<button
-            type="button"
-            class="btn-plain rounded-sm px-3"
-            onclick={() => void bench.takeApart(way.id, 1)}>Take one apart like this</button
+        {#if kept && way.givesPieces && (!way.lacks || way.without)}<Button
+            class="px-3"
+            onclick={() => void bench.takeApart(way.id, 1)}>Take one apart like this</Button
           >{/if}
-        {#if kept && sections}<button
-            type="button"
-            class="btn-plain rounded-sm px-3"
-            onclick={() => void bench.sawSections(Number(sections[1]), 1)}>Saw one section out of one</button
+        {#if kept && sections}<Button class="px-3" onclick={() => void bench.sawSections(Number(sections[1]), 1)}
+            >Saw one section out of one</Button
           >{/if}
       </li>
     {/each}
     {#if kept && sawable}
       <li class="cut">
-        <label class="small">Cut off one <input class="field mono" bind:value={length} placeholder="length" /></label>
-        <button type="button" class="btn-plain rounded-sm px-3" onclick={cut}>Cut</button>
+        <label class="small">Cut off one <Field class="mono" bind:value={length} placeholder="length" /></label>
+        <Button class="px-3" onclick={cut}>Cut</Button>
       </li>
     {/if}
   </ul>
@@ -88,7 +87,7 @@
     align-items: end;
   }
 
-  .cut .field {
+  .cut :global(input) {
     width: 110px;
     display: block;
   }

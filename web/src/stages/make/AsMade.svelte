@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../../lib/controls/Button.svelte';
   import type { Schemas } from '../../lib/api/client';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import { garden } from '../../lib/garden.svelte';
@@ -43,10 +44,7 @@
             }}
             onerror={(s) => (unread[key] = s)}
           />
-          {#if tape.value !== null}<button
-              type="button"
-              class="btn-plain rounded-sm px-3"
-              onclick={() => onmeasure(tape, tape.planned)}>As planned</button
+          {#if tape.value !== null}<Button class="px-3" onclick={() => onmeasure(tape, tape.planned)}>As planned</Button
             >{/if}
         </div>
       {/each}

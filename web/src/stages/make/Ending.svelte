@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import Button from '../../lib/controls/Button.svelte';
   interface Props {
     /** It holds soil: that is to be taken out first. */
     filled: boolean;
@@ -16,20 +18,16 @@
     <summary>Take it down, or give it up</summary>
     {#if filled}
       <p>It holds soil. Empty it first, so that the soil goes back to the heap as what it is now.</p>
-      <button type="button" class="btn-plain rounded-sm px-4" onclick={onempty}>Empty it</button>
+      <Button class="px-4" onclick={onempty}>Empty it</Button>
     {:else}
       <p class="small soft">
         What it speaks for is free again; what was sawn comes back as the pieces it is now. A tub, sack or tube that was
         cut or drilled does not come back by itself: enter it as what it is now. The project stays here with its reason.
       </p>
-      <label
-        >Why <input class="field" maxlength="200" bind:value={why} placeholder="rotted through, moved house…" /></label
-      >
+      <label>Why <Field maxlength={200} bind:value={why} placeholder="rotted through, moved house…" /></label>
       <div class="actions">
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => onend('TakenDown', why)}
-          >Taken down</button
-        >
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => onend('GivenUp', why)}>Given up</button>
+        <Button class="px-4" onclick={() => onend('TakenDown', why)}>Taken down</Button>
+        <Button class="px-4" onclick={() => onend('GivenUp', why)}>Given up</Button>
       </div>
     {/if}
   </details>

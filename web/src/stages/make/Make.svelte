@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { Select } from 'flowbite-svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import { push } from 'svelte-spa-router';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
@@ -50,9 +52,7 @@
             What lies there now would do it {making.better.saves > 0
               ? `for ${money(making.better.saves, garden.system)} less`
               : 'better'}{making.better.instead.length > 0 ? `, with ${making.better.instead.join(' and ')}` : ''}.
-            <button type="button" class="btn-plain rounded-sm px-3" onclick={() => void making.takeBetter()}
-              >Take that</button
-            >
+            <Button class="px-3" onclick={() => void making.takeBetter()}>Take that</Button>
           </p>{/if}
       </div>
       <dl class="facts">
@@ -80,20 +80,17 @@
       <div class="no-print actions">
         <label
           ><span class="sr">Project</span>
-          <select class="field" value={String(id)} onchange={(e) => void push(`/make/${e.currentTarget.value}`)}>
+          <Select placeholder="" value={String(id)} onchange={(e) => void push(`/make/${e.currentTarget.value}`)}>
             {#each garden.projects as p (p.id)}<option value={String(p.id)}>{p.name}</option>{/each}
-          </select>
+          </Select>
         </label>
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void push(`/draw?project=${id}`)}
-          >Drawing</button
-        >
-        {#if project.filled}<button
-            type="button"
-            class="btn-plain rounded-sm px-4"
+        <Button class="px-4" onclick={() => void push(`/draw?project=${id}`)}>Drawing</Button>
+        {#if project.filled}<Button
+            class="px-4"
             title="Its soil goes back to the heap as used soil"
-            onclick={() => void making.empty()}>Empty it</button
+            onclick={() => void making.empty()}>Empty it</Button
           >{/if}
-        <button type="button" class="btn-main rounded-sm px-5" onclick={() => window.print()}>Print the sheet</button>
+        <Button kind="main" class="px-5" onclick={() => window.print()}>Print the sheet</Button>
       </div>
     </header>
     {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}

@@ -1,4 +1,7 @@
 <script lang="ts">
+  import Button from '../../lib/controls/Button.svelte';
+  import { garden } from '../../lib/garden.svelte';
+  import { say } from '../../lib/units/tell';
   interface Props {
     project: number;
     templates: { title: string; sheets: number }[];
@@ -14,6 +17,7 @@
     ['corner-0', 'From a corner'],
     ['apart', 'Taken apart'],
   ];
+  const inches = $derived(garden.system.lengths === 'in');
   let shown = $state<number | null>(null);
 </script>
 
@@ -32,20 +36,23 @@
         {template.title}
         <a href="/api/projects/{project}/pictures/template-{i}.svg?save=true">SVG</a>
         <a href="/api/projects/{project}/pictures/template-{i}.dxf">DXF</a>
-        <button type="button" class="link" onclick={() => (shown = shown === i ? null : i)}
+        <Button kind="link" onclick={() => (shown = shown === i ? null : i)}
           >{shown === i
             ? 'Put away'
-            : `True size, ${template.sheets} ${template.sheets === 1 ? 'sheet' : 'sheets'}`}</button
+            : `True size, ${template.sheets} ${template.sheets === 1 ? 'sheet' : 'sheets'}`}</Button
         >
       </li>
     {/each}
   </ul>
   {#if shown !== null}
     <p class="soft small">
-      Print at 100 %, not fitted to the page. Measure the bar on the first sheet: it must be 100 mm. Lay the crosses of
-      neighbours on each other.
+      Print at 100 %, not fitted to the page. Measure the bar on the first sheet: it must be {say(
+        inches ? 0.1016 : 0.1,
+        'Metre',
+        garden.system,
+      )}. Lay the crosses of neighbours on each other.
     </p>
-    <div class="sheets">
+    <div class="sheets" data-paper={garden.info?.manner.paper}>
       {#each { length: templates[shown].sheets }, k (k)}<img
           src="/api/projects/{project}/templates/{shown}/{k}"
           alt="Sheet {k + 1} of {templates[shown].sheets}, {templates[shown].title}"
@@ -65,8 +72,7 @@
     border-top: 1px solid var(--line);
   }
 
-  .files a,
-  .link {
+  .files a {
     color: var(--chalk);
     text-decoration: underline;
     min-height: 34px;
@@ -82,10 +88,13 @@
     margin: 6px 0;
   }
 
+  .sheets[data-paper='Letter'] img {
+    width: 8.5in;
+  }
+
   @media (pointer: coarse) {
     .files li,
-    .files a,
-    .link {
+    .files a {
       min-height: var(--target);
     }
   }

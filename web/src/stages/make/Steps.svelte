@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import { Checkbox } from 'flowbite-svelte';
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
   import { digits } from '../../lib/units/tell';
@@ -28,7 +30,7 @@
     {#each steps as step (step.id)}
       <li data-done={step.done ? 'true' : undefined} data-next={step.id === next ? 'true' : undefined}>
         <label class="tick">
-          <input type="checkbox" checked={step.done} onchange={(e) => ontick(step.id, e.currentTarget.checked)} />
+          <Checkbox checked={step.done} onchange={(e) => ontick(step.id, e.currentTarget.checked)} />
           <span class="title"><span class="number">{step.number}</span> {step.title}</span>
           <span class="minutes"
             >{#if step.twoPeople}<b>two people</b>{/if}
@@ -40,8 +42,8 @@
           >
         </label>
         {#if step.done && project !== null}<label class="took no-print small soft"
-            >took <input
-              class="field mono"
+            >took <Field
+              class="mono"
               inputmode="numeric"
               aria-label="Minutes that step {step.number} took"
               value={step.took === null ? '' : digits(step.took, 0, garden.system)}
@@ -146,7 +148,7 @@
     align-items: center;
   }
 
-  .took input {
+  .took :global(input) {
     width: 5em;
   }
 

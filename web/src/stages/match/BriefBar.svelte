@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { Checkbox, Select } from 'flowbite-svelte';
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
 
@@ -30,8 +31,8 @@
 <div class="brief">
   <label
     >For
-    <select
-      class="field"
+    <Select
+      placeholder=""
       value={garden.brief.crop ?? ''}
       onchange={(e) => set({ crop: e.currentTarget.value || null })}
     >
@@ -39,39 +40,39 @@
       {#each garden.catalogue?.crops ?? [] as crop (crop.id)}<option value={crop.id}
           >{crop.name.toLowerCase()}{crop.edible ? '' : ' (flowers)'}</option
         >{/each}
-    </select>
+    </Select>
   </label>
   <label
     >Filled with
-    <select class="field" value={garden.brief.medium} onchange={(e) => set({ medium: e.currentTarget.value })}>
+    <Select placeholder="" value={garden.brief.medium} onchange={(e) => set({ medium: e.currentTarget.value })}>
       {#each garden.catalogue?.media ?? [] as m (m.id)}<option value={m.id}>{m.name.toLowerCase()}</option>{/each}
-    </select>
+    </Select>
   </label>
   <label
     >Wind
-    <select
-      class="field"
+    <Select
+      placeholder=""
       value={garden.brief.exposure}
       onchange={(e) => set({ exposure: e.currentTarget.value as Schemas['Exposure'] })}
     >
       {#each exposures as x (x.id)}<option value={x.id}>{x.name}</option>{/each}
-    </select>
+    </Select>
   </label>
   <label
     >Stands on
-    <select
-      class="field"
+    <Select
+      placeholder=""
       value={garden.brief.site}
       onchange={(e) => set({ site: e.currentTarget.value as Schemas['Site'] })}
     >
       {#each sites as x (x.id)}<option value={x.id}>{x.name}</option>{/each}
-    </select>
+    </Select>
   </label>
   {#if garden.brief.site === 'Soil'}
     <label
       >The ground is
-      <select
-        class="field"
+      <Select
+        placeholder=""
         value={garden.brief.ground ?? ''}
         title={garden.catalogue?.grounds.find((g) => g.id === garden.brief.ground)?.name ?? 'Nobody has looked yet'}
         onchange={(e) => set({ ground: e.currentTarget.value || null })}
@@ -79,12 +80,11 @@
         <option value="">not looked at yet</option>
         {#each garden.catalogue?.grounds ?? [] as g (g.id)}<option value={g.id} title={g.name}>{short(g.name)}</option
           >{/each}
-      </select>
+      </Select>
     </label>
   {/if}
   <label class="tick"
-    ><input
-      type="checkbox"
+    ><Checkbox
       checked={garden.brief.peopleAtEdge ?? false}
       onchange={(e) => set({ peopleAtEdge: e.currentTarget.checked })}
     /><span>People sit or stand at its edge</span></label
@@ -104,7 +104,7 @@
     display: grid;
   }
 
-  .brief .field {
+  .brief :global(select) {
     font-size: 0.95rem;
     max-width: 172px;
   }

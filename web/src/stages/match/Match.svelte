@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { Select } from 'flowbite-svelte';
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
   import BriefBar from './BriefBar.svelte';
@@ -24,13 +25,13 @@
     <div class="asks">
       <label
         >Matters most
-        <select
-          class="field"
+        <Select
+          placeholder=""
           value={garden.aim}
           onchange={(e) => garden.setAim(e.currentTarget.value as Schemas['Aim'])}
         >
           {#each aims as aim (aim.id)}<option value={aim.id}>{aim.name}</option>{/each}
-        </select>
+        </Select>
       </label>
       <BriefBar />
     </div>
@@ -69,7 +70,7 @@
     font-size: 0.85rem;
   }
 
-  .asks .field {
+  .asks :global(select) {
     font-size: 0.95rem;
   }
 

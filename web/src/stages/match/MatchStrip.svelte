@@ -1,6 +1,8 @@
 <script lang="ts">
+  import Button from '../../lib/controls/Button.svelte';
   import { push } from 'svelte-spa-router';
   import type { DesignMatch } from '../../lib/api/client';
+  import { goingOn } from '../../lib/words';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import { boundsOf, frameFor } from '../../lib/drawing/frame';
   import Shapes from '../../lib/drawing/Shapes.svelte';
@@ -82,12 +84,9 @@
     </dl>
     <div class="cost">
       <p><b>{fit.cost === 0 ? 'Nothing to buy' : `${money(fit.cost, garden.system)} to buy`}</b></p>
-      <p class="soft small">{fit.buys.map((b) => b.name.toLowerCase()).join(', ')}</p>
+      <p class="soft small">{[...new Set(fit.buys.map((b) => goingOn(b.name)))].join(', ')}</p>
       <p>{digits(fit.hours, fit.hours < 10 ? 1 : 0, garden.system)} hours{kilos ? `, ${kilos} wet` : ''}</p>
-      {#if match.standing !== 'WontDo'}<button
-          type="button"
-          class="btn-main rounded-sm px-5"
-          onclick={() => draw(fit.source)}>Draw it</button
+      {#if match.standing !== 'WontDo'}<Button kind="main" class="px-5" onclick={() => draw(fit.source)}>Draw it</Button
         >{/if}
     </div>
   {/if}
@@ -95,10 +94,10 @@
     <div class="others">
       <span class="soft">Or from</span>
       {#each match.others as other (other.source)}
-        <button type="button" class="tag" onclick={() => draw(other.source)}
+        <Button kind="bare" class="tag" onclick={() => draw(other.source)}
           >{other.name}<span class="soft"
             >{other.litres ? say(other.litres, 'CubicMetre', garden.system) : other.size}</span
-          ></button
+          ></Button
         >
       {/each}
     </div>
@@ -140,7 +139,7 @@
     margin: 5px 0;
   }
 
-  .takes .tag {
+  .takes :global(.tag) {
     font-size: 0.8rem;
   }
 
@@ -197,7 +196,7 @@
     gap: 2px;
   }
 
-  .cost button {
+  .cost :global(button) {
     margin-top: auto;
   }
 
@@ -212,12 +211,12 @@
     font-size: 0.87rem;
   }
 
-  .others .tag {
+  .others :global(.tag) {
     cursor: pointer;
     min-height: 34px;
   }
 
-  .others .tag .soft {
+  .others :global(.tag .soft) {
     color: #54493a;
   }
 
@@ -232,7 +231,7 @@
       grid-template-columns: minmax(0, 1fr);
     }
 
-    .others .tag {
+    .others :global(.tag) {
       min-height: var(--target);
     }
   }

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { garden } from '../../lib/garden.svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import { onMount } from 'svelte';
   import { counted, when } from '../../lib/when';
   import { backups } from './backups.svelte';
@@ -16,7 +18,7 @@
       {#each backups.all.backups as kept (kept.name)}
         <li>
           <div>
-            <b>{when(kept.at)}</b>
+            <b>{when(kept.at, garden.dates)}</b>
             <small class="soft"
               >{kept.why || `${counted(kept.things, 'thing')}, ${counted(kept.projects, 'project')}`} · {kept.name}</small
             >
@@ -24,19 +26,14 @@
           {#if backups.chosen === kept.name}
             <div class="sure">
               <span>Everything since then is replaced; what is there now is kept first.</span>
-              <button
-                type="button"
-                class="btn-main rounded-sm px-4"
-                disabled={backups.busy}
-                onclick={() => void backups.restore(kept.name)}>Go back to it</button
+              <Button kind="main" class="px-4" disabled={backups.busy} onclick={() => void backups.restore(kept.name)}
+                >Go back to it</Button
               >
-              <button type="button" class="btn-plain rounded-sm px-4" onclick={() => (backups.chosen = null)}
-                >Leave it</button
-              >
+              <Button class="px-4" onclick={() => (backups.chosen = null)}>Leave it</Button>
             </div>
           {:else if kept.why === ''}
-            <button type="button" class="btn-plain rounded-sm px-4" onclick={() => (backups.chosen = kept.name)}
-              >Restore<span class="sr"> the backup of {when(kept.at)}</span></button
+            <Button class="px-4" onclick={() => (backups.chosen = kept.name)}
+              >Restore<span class="sr"> the backup of {when(kept.at, garden.dates)}</span></Button
             >
           {/if}
         </li>

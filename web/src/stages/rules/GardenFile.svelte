@@ -1,16 +1,10 @@
 <script lang="ts">
+  import Button from '../../lib/controls/Button.svelte';
   import FilePick from '../../lib/controls/FilePick.svelte';
-  import { garden } from '../../lib/garden.svelte';
   import { counted } from '../../lib/when';
   import BackupList from './BackupList.svelte';
   import { backups } from './backups.svelte';
   import { gardenIn } from './gardenin.svelte';
-
-  let wrong = $state('');
-
-  async function rename(name: string) {
-    wrong = (await garden.setName(name))?.whole ?? '';
-  }
 
   /** "3 new, 1 changed, 2 gone", or that all are as they are here. */
   function change(fresh: number, changed: number, gone: number): string {
@@ -20,16 +14,6 @@
 </script>
 
 <h2>The garden file</h2>
-<label class="name"
-  >The garden’s name <input
-    class="field"
-    maxlength="80"
-    value={garden.info?.name ?? ''}
-    onchange={(e) => void rename(e.currentTarget.value)}
-  /></label
->
-{#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
-
 <h3>Out</h3>
 <p>
   <a class="tag" href="/api/garden/archive" download="garden.zip">garden.zip</a> everything, with the photographs ·
@@ -50,7 +34,7 @@
 {#if gardenIn.busy}
   <p>
     <label>{gardenIn.busy} <progress></progress></label>
-    <button type="button" class="btn-plain rounded-sm px-4" onclick={() => gardenIn.stop()}>Stop</button>
+    <Button class="px-4" onclick={() => gardenIn.stop()}>Stop</Button>
   </p>
 {/if}
 {#if gardenIn.differences}
@@ -83,13 +67,10 @@
         backup.
       </p>{/if}
     <div class="actions">
-      <button
-        type="button"
-        class="btn-main rounded-sm px-5"
-        disabled={!!gardenIn.busy}
-        onclick={() => void gardenIn.keep()}>Put it in place of this garden</button
+      <Button kind="main" class="px-5" disabled={!!gardenIn.busy} onclick={() => void gardenIn.keep()}
+        >Put it in place of this garden</Button
       >
-      <button type="button" class="btn-plain rounded-sm px-4" onclick={() => gardenIn.forget()}>Leave it</button>
+      <Button class="px-4" onclick={() => gardenIn.forget()}>Leave it</Button>
     </div>
   </div>
 {/if}
@@ -106,9 +87,7 @@
   One a day for two weeks, one before each change of form, each restore and each garden taken in, with the photographs.
   They lie beside the garden: copy its folder to another disk now and then, for a disk is lost whole.
 </p>
-<button type="button" class="btn-plain rounded-sm px-4" disabled={backups.busy} onclick={() => void backups.keep()}
-  >Keep one now</button
->
+<Button class="px-4" disabled={backups.busy} onclick={() => void backups.keep()}>Keep one now</Button>
 <BackupList />
 
 <style>
@@ -116,11 +95,6 @@
     margin-top: 22px;
     font-size: 1.1rem;
     font-weight: 700;
-  }
-
-  .name .field {
-    display: block;
-    width: min(420px, 100%);
   }
 
   .differences {

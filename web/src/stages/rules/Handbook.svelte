@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
   import { onMount } from 'svelte';
   import { garden } from '../../lib/garden.svelte';
   import { hasWords } from '../../lib/words';
@@ -33,8 +34,7 @@
     {#each own as row (row.id)}<HandbookRow {row} />{/each}
   </ul>
 {/if}
-<label class="find"
-  >Find a number <input class="field" bind:value={wanted} placeholder="steel, compost, gust, tomato depth…" /></label
+<label class="find">Find a number <Field bind:value={wanted} placeholder="steel, compost, gust, tomato depth…" /></label
 >
 {#if looking}
   <p class="soft" role="status">
@@ -75,7 +75,7 @@
     font-weight: 600;
   }
 
-  .find .field {
+  .find :global(input) {
     width: min(100%, 340px);
     margin-left: 8px;
   }

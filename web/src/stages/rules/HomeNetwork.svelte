@@ -1,4 +1,7 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import { Select } from 'flowbite-svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import { onMount } from 'svelte';
   import { garden } from '../../lib/garden.svelte';
   import { when } from '../../lib/when';
@@ -50,16 +53,15 @@
   <form class="row" onsubmit={setPassphrase}>
     <label
       >{garden.door.hasPassphrase ? 'A new passphrase; all devices sign in again' : 'Set the passphrase'}
-      <input
-        class="field"
+      <Field
         type="password"
         autocomplete="new-password"
-        maxlength="200"
+        maxlength={200}
         bind:value={passphrase}
         aria-describedby="passphrase-wrong"
       /></label
     >
-    <button type="submit" class="btn-plain rounded-sm px-4">Set it</button>
+    <Button type="submit" class="px-4">Set it</Button>
   </form>
   <p id="passphrase-wrong" class="problem" role="alert">{network.wrong.passphrase ?? ''}</p>
 {:else}
@@ -78,11 +80,11 @@
           <b>{d.name}</b>{#if d.this}
             · this one{/if}
           <small class="soft"
-            >{d.helperOf ? `helps with ${d.helperOf}` : 'gardener'} · last seen {when(d.lastSeen)}</small
+            >{d.helperOf ? `helps with ${d.helperOf}` : 'gardener'} · last seen {when(d.lastSeen, garden.dates)}</small
           >
         </div>
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void network.signOut(d.id)}
-          >Sign out<span class="sr"> {d.name}</span></button
+        <Button class="px-4" onclick={() => void network.signOut(d.id)}
+          >Sign out<span class="sr"> {d.name}</span></Button
         >
       </li>
     {/each}
@@ -100,20 +102,20 @@
   <p class="soft">Keep a project first; helpers are invited to one.</p>
 {:else}
   <form class="row" onsubmit={invite}>
-    <label>Whom <input class="field" bind:value={name} maxlength="60" placeholder="a name" /></label>
+    <label>Whom <Field bind:value={name} maxlength={60} placeholder="a name" /></label>
     <label
-      >Helps with <select class="field" bind:value={project}
+      >Helps with <Select placeholder="" bind:value={project}
         ><option value="">choose…</option>{#each garden.projects as p (p.id)}<option value={String(p.id)}
             >{p.name}</option
-          >{/each}</select
+          >{/each}</Select
       ></label
     >
     <label
-      >For <select class="field" bind:value={hours}
-        >{#each lasts as [h, words] (h)}<option value={h}>{words}</option>{/each}</select
+      >For <Select placeholder="" bind:value={hours}
+        >{#each lasts as [h, words] (h)}<option value={h}>{words}</option>{/each}</Select
       ></label
     >
-    <button type="submit" class="btn-plain rounded-sm px-4">Invite</button>
+    <Button type="submit" class="px-4">Invite</Button>
   </form>
 {/if}
 {#each ['for', 'project', 'hours'].filter((f) => network.wrong[f]) as field (field)}
@@ -134,9 +136,11 @@
   <ul class="listed">
     {#each network.inside.invitations as i (i.id)}
       <li>
-        <div><b>{i.for}</b> <small class="soft">helps with {i.projectName} until {when(i.until)}</small></div>
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => void network.withdraw(i.id)}
-          >Withdraw<span class="sr"> the invitation of {i.for}</span></button
+        <div>
+          <b>{i.for}</b> <small class="soft">helps with {i.projectName} until {when(i.until, garden.dates)}</small>
+        </div>
+        <Button class="px-4" onclick={() => void network.withdraw(i.id)}
+          >Withdraw<span class="sr"> the invitation of {i.for}</span></Button
         >
       </li>
     {/each}
@@ -160,7 +164,7 @@
     align-items: end;
   }
 
-  .row .field {
+  .row :global(:is(input, select)) {
     display: block;
     min-width: 200px;
   }

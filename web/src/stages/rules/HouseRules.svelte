@@ -5,12 +5,14 @@
   import HomeNetwork from './HomeNetwork.svelte';
   import OwnMeasures from './OwnMeasures.svelte';
   import Schools from './Schools.svelte';
+  import UnitsAndManner from './UnitsAndManner.svelte';
   import ToolShelf from './ToolShelf.svelte';
 
   const { params }: { params?: { part?: string } } = $props();
 
   const parts = {
-    schools: { name: 'Where people disagree', what: Schools },
+    schools: { name: 'Where gardeners disagree', what: Schools },
+    manner: { name: 'Units and manner', what: UnitsAndManner },
     measures: { name: 'Your own measures', what: OwnMeasures },
     tools: { name: 'Tool shelf', what: ToolShelf },
     handbook: { name: 'The handbook', what: Handbook },

@@ -1,11 +1,15 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { parse } from '../../lib/units/parse';
-  import { fieldText } from '../../lib/units/tell';
+  import { fieldText, say } from '../../lib/units/tell';
 
   let name = $state('');
   let size = $state('');
   let wrong = $state('');
+  /** A measure is told in litres or gallons, never in itself. */
+  const plain = $derived({ ...garden.system, volumes: null });
   const measures = $derived(garden.info?.measures ?? {});
 
   async function keep(measure: string, volume: number | null) {
@@ -13,7 +17,7 @@
   }
 
   function set(measure: string, text: string) {
-    const read = parse(text, 'CubicMetre', garden.system);
+    const read = parse(text, 'CubicMetre', plain);
     if (read.error !== undefined) wrong = read.error;
     else void keep(measure, read.value!);
   }
@@ -36,31 +40,26 @@
     <li>
       <label
         >One {measure}
-        <input
-          class="field mono"
-          value={fieldText(volume, 'CubicMetre', garden.system)}
+        <Field
+          class="mono"
+          value={fieldText(volume, 'CubicMetre', plain)}
           onchange={(e) => set(measure, e.currentTarget.value)}
         /></label
       >
-      <button
-        type="button"
-        class="btn-plain rounded-sm px-3"
-        aria-label="Forget {measure}"
-        onclick={() => void keep(measure, null)}>✕</button
-      >
+      <Button class="px-3" aria-label="Forget {measure}" onclick={() => void keep(measure, null)}>✕</Button>
     </li>
   {/each}
   <li>
-    <label>A new one <input class="field" bind:value={name} placeholder="trug" /></label>
+    <label>A new one <Field bind:value={name} placeholder="trug" /></label>
     <label
-      ><span class="sr">holds</span><input
-        class="field mono"
+      ><span class="sr">holds</span><Field
+        class="mono"
         bind:value={size}
-        placeholder="12 l"
+        placeholder={say(0.012, 'CubicMetre', plain)}
         aria-label="holds"
       /></label
     >
-    <button type="button" class="btn-plain rounded-sm px-3" onclick={add}>Add</button>
+    <Button class="px-3" onclick={add}>Add</Button>
   </li>
 </ul>
 {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
@@ -78,7 +77,7 @@
     align-items: end;
   }
 
-  .field {
+  li :global(input) {
     width: 130px;
     display: block;
   }

@@ -1,10 +1,11 @@
 <script lang="ts">
+  import { Radio } from 'flowbite-svelte';
   import { garden } from '../../lib/garden.svelte';
 
   const basis = { Tested: 'tested', HandedDown: 'handed down', Doubtful: 'doubtful' } as const;
 </script>
 
-<h2>Where practitioners disagree</h2>
+<h2>Where gardeners disagree</h2>
 <p class="soft">You choose. The heap is judged again at once; every verdict names the rule behind it.</p>
 {#each garden.catalogue?.houseRules ?? [] as rule (rule.id)}
   {@const chosen = garden.info?.rules[rule.id] ?? rule.schools[0].id}
@@ -12,11 +13,10 @@
     <legend>{rule.question}</legend>
     {#each rule.schools as school, i (school.id)}
       <label class="tick">
-        <input
-          type="radio"
+        <Radio
           name={rule.id}
           value={school.id}
-          checked={chosen === school.id}
+          group={chosen}
           onchange={() => void garden.setRule(rule.id, school.id)}
         />
         <span

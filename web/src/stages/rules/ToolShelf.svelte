@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import { Select } from 'flowbite-svelte';
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
 
@@ -22,7 +24,7 @@
 <h2>Tool shelf</h2>
 <p class="soft">
   Steps and ways of taking a thing apart that want a tool you lack, or a size you lack, say so and offer another. What
-  you say nothing of counts as had; sizes are in mm, “4, 6, 8”.
+  you say nothing of counts as had; sizes are in mm, or in inches where you say so: “4, 6, 8” or “1/8, 1/4 in”.
 </p>
 {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
 <table>
@@ -32,32 +34,30 @@
       <tr>
         <td>{tool}</td>
         <td>
-          <select
-            class="field"
+          <Select
+            placeholder=""
             aria-label="{tool}: had, borrowed or lacking"
             value={tools[tool]?.having ?? 'Owned'}
             onchange={(e) => void set(tool, { having: e.currentTarget.value as Having })}
           >
             {#each words as [id, name] (id)}<option value={id}>{name}</option>{/each}
-          </select>
+          </Select>
         </td>
         <td
-          ><input
-            class="field"
+          ><Field
             aria-label="{tool}: sizes"
-            placeholder="sizes, mm"
+            placeholder="sizes"
             value={tools[tool]?.sizes ?? ''}
-            maxlength="120"
+            maxlength={120}
             onchange={(e) => void set(tool, { sizes: e.currentTarget.value })}
           /></td
         >
         <td
-          ><input
-            class="field"
+          ><Field
             aria-label="{tool}: who may use it"
             placeholder="anybody"
             value={tools[tool]?.who ?? ''}
-            maxlength="120"
+            maxlength={120}
             onchange={(e) => void set(tool, { who: e.currentTarget.value })}
           /></td
         >
@@ -81,7 +81,7 @@
     padding: 2px 8px 2px 0;
   }
 
-  td .field {
+  td :global(:is(input, select)) {
     min-height: 38px;
     padding-block: 4px;
   }
@@ -100,7 +100,7 @@
       border-bottom: 1px dashed var(--line);
     }
 
-    td .field {
+    td :global(:is(input, select)) {
       width: 100%;
       min-height: 44px;
     }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../../lib/controls/Button.svelte';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { say, show } from '../../lib/units/tell';
@@ -29,11 +30,7 @@
       {#each sheet.check.remedies as r, i (i)}
         <p class="remedy">
           {r.words} <b>{say(r.value, r.unit, garden.system)}</b>
-          {#if r.input}<button
-              type="button"
-              class="btn-plain rounded-sm px-3"
-              onclick={() => table.set(r.input!, r.value)}>Put it in</button
-            >{/if}
+          {#if r.input}<Button class="px-3" onclick={() => table.set(r.input!, r.value)}>Put it in</Button>{/if}
         </p>
       {/each}
     {/if}

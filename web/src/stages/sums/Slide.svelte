@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { Range } from 'flowbite-svelte';
   import type { Sheet, Unit } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
   import { say } from '../../lib/units/tell';
@@ -72,9 +73,8 @@
     <span class="top small">{answer(values.length ? high : null)}</span>
     <span class="foot small">{answer(values.length ? low : null)}</span>
   </div>
-  <input
+  <Range
     {id}
-    type="range"
     min="0"
     max={last}
     step="1"
@@ -171,8 +171,9 @@
     bottom: 2px;
   }
 
-  input[type='range'] {
+  .slide :global(input[type='range']) {
     display: block;
+    appearance: auto;
     width: 100%;
     height: var(--target);
     margin: -2px 0 -10px;

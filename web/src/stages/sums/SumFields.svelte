@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { Checkbox, Select } from 'flowbite-svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import type { SumInput } from '../../lib/api/client';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import SumFields from './SumFields.svelte';
@@ -45,21 +47,20 @@
     {#if input.options.length > 1}
       <label class="choice">
         <span>{input.title}</span>
-        <select
-          class="field"
+        <Select
+          placeholder=""
           value={String(at(input.name) ?? input.default)}
           aria-invalid={table.errors[path] ? 'true' : undefined}
           onchange={(e) =>
             before === '' ? table.choose(input, e.currentTarget.value) : table.set(path, e.currentTarget.value)}
         >
           {#each input.options as option (option)}<option value={option}>{said(option)}</option>{/each}
-        </select>
+        </Select>
       </label>
     {/if}
   {:else if input.kind === 'Flag'}
     <label class="tick"
-      ><input
-        type="checkbox"
+      ><Checkbox
         checked={(at(input.name) ?? input.default) === true}
         onchange={(e) => table.set(path, e.currentTarget.checked)}
       /><span>{input.title}</span></label
@@ -70,14 +71,14 @@
     {@const group = chosenGroup(input, at(input.name))}
     <label class="choice">
       <span>{input.title}</span>
-      <select
-        class="field"
+      <Select
+        placeholder=""
         value={group.name}
         onchange={(e) =>
           table.set(path, typical(input.fields.find((g) => g.name === e.currentTarget.value)?.fields ?? []))}
       >
         {#each input.fields as g (g.name)}<option value={g.name}>{g.title.toLowerCase()}</option>{/each}
-      </select>
+      </Select>
     </label>
     <SumFields {table} inputs={group.fields} before="{path}." {drawn} />
   {:else if input.kind === 'List'}
@@ -88,25 +89,20 @@
         <div class="row">
           <SumFields {table} inputs={input.fields} before="{path}.{i}." drawn={new Set()} />
           {#if rows.length > (input.fewest ?? 0)}
-            <button
-              type="button"
-              class="btn-plain rounded-sm px-3"
+            <Button
+              class="px-3"
               aria-label="Take away number {i + 1}"
               onclick={() =>
                 table.set(
                   path,
                   rows.filter((_, j) => j !== i),
-                )}>✕</button
+                )}>✕</Button
             >
           {/if}
         </div>
       {/each}
       {#if rows.length < (input.most ?? 99)}
-        <button
-          type="button"
-          class="btn-plain rounded-sm px-3"
-          onclick={() => table.set(path, [...rows, (startOf(input) as Node[])[0]])}>One more</button
-        >
+        <Button class="px-3" onclick={() => table.set(path, [...rows, (startOf(input) as Node[])[0]])}>One more</Button>
       {/if}
     </fieldset>
   {/if}
@@ -136,7 +132,7 @@
     margin-bottom: 6px;
   }
 
-  .row .btn-plain {
+  .row :global(button) {
     justify-self: start;
   }
 </style>

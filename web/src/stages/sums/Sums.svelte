@@ -1,4 +1,7 @@
 <script lang="ts">
+  import Field from '../../lib/controls/Field.svelte';
+  import { Select } from 'flowbite-svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import { untrack } from 'svelte';
   import { push, router } from 'svelte-spa-router';
   import Drawing from '../../lib/drawing/Drawing.svelte';
@@ -67,7 +70,7 @@
   <nav class="shelf" aria-label="Sums" bind:this={shelf}>
     <label class="pick"
       ><span class="sr">Question</span>
-      <select class="field" value={table.name} onchange={(e) => void push(`/sums/${e.currentTarget.value}`)}>
+      <Select placeholder="" value={table.name} onchange={(e) => void push(`/sums/${e.currentTarget.value}`)}>
         {#each groups as group (group)}
           <optgroup label={group}
             >{#each table.calculators.filter((c) => c.subject === group) as c (c.name)}<option value={c.name}
@@ -75,10 +78,10 @@
               >{/each}</optgroup
           >
         {/each}
-      </select>
+      </Select>
     </label>
-    <input
-      class="field search"
+    <Field
+      class="search"
       type="search"
       placeholder="Search {table.calculators.length} questions"
       aria-label="Search the questions"
@@ -109,10 +112,8 @@
     <section class="table" aria-label={table.calculator.question}>
       <div class="title">
         <h1>{table.calculator.question}</h1>
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={() => table.startAgain()}>Start again</button>
-        <button type="button" class="btn-plain rounded-sm px-4" onclick={copy}
-          >{copied ? 'Copied' : 'Copy the link'}</button
-        >
+        <Button class="px-4" onclick={() => table.startAgain()}>Start again</Button>
+        <Button class="px-4" onclick={copy}>{copied ? 'Copied' : 'Copy the link'}</Button>
       </div>
       {#if table.sheet}
         <div class="first"><Headline {table} /></div>
@@ -168,7 +169,7 @@
     display: none;
   }
 
-  .search {
+  .shelf :global(.search) {
     width: 100%;
     margin-bottom: 6px;
   }
@@ -251,7 +252,7 @@
     }
 
     .shelf details,
-    .search {
+    .shelf :global(.search) {
       display: none;
     }
 
@@ -265,7 +266,7 @@
       margin-top: 12px;
     }
 
-    .sums :global(.answer > .figure) {
+    .sums :global(.answer > .sum-figure) {
       display: none;
     }
   }
