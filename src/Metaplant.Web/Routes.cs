@@ -20,6 +20,7 @@ internal static class Routes
         gardener.MapGarden();
         gardener.MapHeap();
         gardener.MapMending();
+        gardener.MapHeard();
         gardener.MapCsv();
         gardener.MapTags();
         gardener.MapPhotos();

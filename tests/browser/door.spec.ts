@@ -100,9 +100,11 @@ gardenTest('a garden goes out to a file and comes in again, with what would chan
   await open('/house-rules/file');
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'garden.zip' }).click()]);
   const path = await download.path();
+  await page.getByRole('link', { name: 'Units and manner' }).click();
   await page.getByLabel('The garden’s name').fill('Another yard');
   await page.getByLabel('The garden’s name').press('Tab');
   await expect(page.getByRole('banner').getByText('Another yard')).toBeVisible();
+  await page.getByRole('link', { name: 'The garden file' }).click();
   await fetch(`${server.url}/api/things`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ name: 'Only here', kind: 'bucket', count: 1 }) });
   await page.locator('input[type=file]').setInputFiles(path);
   await expect(page.getByText('1 gone', { exact: true })).toBeVisible();

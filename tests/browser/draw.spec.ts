@@ -30,7 +30,7 @@ test('a constant changed in its sum is marked as one’s own and can be taken ba
   await expect(depth).toContainText('310');
   await depth.click();
   await page.getByRole('button', { name: 'change' }).first().click();
-  await page.getByLabel(/, from .* to /).fill('0.04');
+  await page.getByLabel(/, from .* to /).fill('40');
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(depth).toContainText('350');
   await expect(page.getByText('your own value').first()).toBeVisible();

@@ -30,7 +30,7 @@ for (let run = 0; run < RUNS; run++) {
 for (const kind of BY_KEYBOARD) {
   test(`${kind} is entered by keyboard alone`, async ({ open, page }) => {
     await open('/gather/new');
-    const find = page.getByRole('searchbox', { name: 'Find a kind' });
+    const find = page.getByRole('searchbox', { name: 'Say what it is' });
     for (let i = 0; i < 60 && !(await find.evaluate((e) => e === document.activeElement)); i++) await page.keyboard.press('Tab');
     await expect(find).toBeFocused();
     await page.keyboard.type(kind);
@@ -214,7 +214,7 @@ test('sticks are measured one by one, sorted, and those alike lie on the heap by
     await length.press('Enter');
   }
   await expect(page.getByText('5 laid.')).toBeVisible();
-  await page.getByRole('button', { name: 'Tape of three metres' }).click({ position: { x: 300, y: 40 } });
+  await page.getByRole('button', { name: /^Tape: tap/ }).click({ position: { x: 300, y: 40 } });
   await expect(page.getByText('6 laid.')).toBeVisible();
   await page.getByRole('button', { name: 'Take the last back' }).click();
   await page.getByLabel('Alike sets of').fill('3');

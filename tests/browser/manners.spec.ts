@@ -162,7 +162,7 @@ test('a walk, a balcony and a ground change what is said', async ({ open, page }
   await expect(hold).not.toContainText('Ask a professional');
   await page.getByLabel('Stands on').selectOption('Balcony');
   await expect(hold).toContainText('Ask a professional');
-  await expect(hold).toContainText('kN on each square metre of the balcony');
+  await expect(hold).toContainText('kPa on the balcony');
   await page.getByLabel('Stands on').selectOption('Soil');
   await open('/draw/pallet-bed?source=1');
   await page.getByLabel('Stands on').selectOption('Paving');

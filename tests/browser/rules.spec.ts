@@ -9,7 +9,7 @@ test('a number of the handbook is found, replaced by one’s own, marked whereve
   await row.getByRole('button', { name: /Change/ }).click();
   await row.getByLabel(/, from .* to /).fill('500');
   await row.getByLabel(/, from .* to /).press('Enter');
-  await expect(row.locator('.problem')).toContainText('from 8 to 60');
+  await expect(row.locator('.problem')).toContainText('from 8 m/s to 60 m/s');
   await row.getByLabel(/, from .* to /).fill('25');
   await row.getByLabel(/, from .* to /).press('Enter');
   await expect(row).toContainText('your own; ours is 20 m/s');

@@ -173,7 +173,7 @@ public sealed class PalletSectionBed : Design
         if (plan.Posts > 0)
         {
             steps.Add(new(
-                "corner-posts", $"Put {plan.Posts} posts where an end has no bearer", $"Cut them {Amount.Length(plan.Height)} long. Stand each behind the slats, flush with their ends, in the place of a bearer too thin for a screw; from inside, drill {Amount.Length(.004)} and drive {new Count(plan.Corner.ScrewsInSlat, "screw", "screws")} through every slat into it.",
+                "corner-posts", $"Put {new Count(plan.Posts, "post", "posts")} where an end has no bearer", $"Cut them {Amount.Length(plan.Height)} long. Stand each behind the slats, flush with their ends, in the place of a bearer too thin for a screw; from inside, drill {Amount.Length(.004)} and drive {new Count(plan.Corner.ScrewsInSlat, "screw", "screws")} through every slat into it.",
                 10 * plan.Posts, ["Hand saw or jigsaw", Op.Bit(.004), "Screwdriver"], ["Eye protection"], false, "saw", "drill")
             { Places = ["corner-post"], Cuts = ["corner-posts"] });
         }

@@ -132,7 +132,7 @@ public sealed class SheetWallBed : Design
     private static IReadOnlyList<Operation> Steps(Plan bed, Chosen set, int sheets) =>
     [
         Op.SetOut(bed.Length, bed.Strip),
-        new("sheets", $"Cut {sheets} lengths of sheet", $"{Amount.Length(bed.Height + set["foot"])} each, across the corrugations; file every edge. The raw edge goes up, under the ledge.", 8 * sheets, ["Tin snips", "File"], Op.Saw, false, "edges") { SlowerWithSalvage = true, Cuts = ["sheets"] },
+        new("sheets", $"Cut {new Count(sheets, "length", "lengths")} of sheet", $"{Amount.Length(bed.Height + set["foot"])} each, across the corrugations; file every edge. The raw edge goes up, under the ledge.", 8 * sheets, ["Tin snips", "File"], Op.Saw, false, "edges") { SlowerWithSalvage = true, Cuts = ["sheets"] },
         new("trench", "Dig a slot for the foot", $"{Amount.Length(set["foot"])} deep and a spade wide, along every wall.", 12 * bed.Walls.Sum(w => w.Length), ["Spade", "Line and pegs"], Op.Gloves, false, "services"),
         new("stand", "Stand the sheets", $"Corrugations upright, each lapped {Amount.Length(Lap)} over its neighbour, the laps away from where people pass; ram the ground back on both sides.", 10 * sheets, ["Level", "Mallet"], Op.Gloves, true, "edges", "lift") { Places = ["sheet"] },
         Op.Cut("ledges", "ledges", bed.Walls.Count, bed.Length) with { Words = "As long as each wall; corners butted.", Cuts = [.. bed.Walls.Select((_, i) => Ledge(i))] },

@@ -77,7 +77,7 @@ public sealed class WoundCone : Design
         return new Blueprint
         {
             DesignId = Id,
-            Size = $"{cone.Legs} sticks, tied at {Amount.Length(cone.Height)}",
+            Size = $"{new Count(cone.Legs, "stick", "sticks")}, tied at {Amount.Length(cone.Height)}",
             Parts = [new("stick", "Stick", Form.Pole, cone.Legs, cone.StickLength, cone.Sticks.Butt, cone.Sticks.Butt, "sticks"), new("peg", "Peg", Form.Pole, cone.Legs, cone.PegDepth + .15, PegThickness, PegThickness, "pegs"), new("twine", "Line", Form.Line, cone.Rings, cone.Twine, LineDiameter, LineDiameter, "twine")],
             Joints = [new("Head", "stick", "stick", "lashing", 1, LetIn: true), new("Foot to peg", "stick", "peg", "lashing", cone.Legs)],
             Climbing = new(cone.Legs, LineDiameter, cone.Height, 2 * cone.Legs * cone.Radius * Math.Sin(Math.PI / cone.Legs)),

@@ -33,6 +33,9 @@ public enum Standing
 /// <param name="Wanted">What is missing with its least measures, for a list of what to look for; null where nothing single is.</param>
 public sealed record DesignMatch(Design Design, Standing Standing, Fit? Best, IReadOnlyList<Fit> Others, int Sizes, IReadOnlyList<NoLead> NoLeads, Sentence? Why, Shortage? Wanted)
 {
+    /// <summary>Of what the best asks more than there is; empty where it is within the means, and where nothing will do.</summary>
+    public IReadOnlyList<Beyond> Beyond { get; init; } = [];
+
     /// <summary>What went wrong where some of it could not be worked out, for the log; null as it should be.</summary>
     public Exception? Failure { get; init; }
 }
@@ -43,11 +46,11 @@ public static class Matcher
     private const string NotWorkedOut = "It could not be worked out; what went wrong is told to the log.";
 
     /// <summary>Every design of the catalogue, those that will do first, then nearly, then not; each with its best size by the aim. Stopped between one lead and the next.</summary>
-    public static IReadOnlyList<DesignMatch> Match(Heap heap, Brief brief, Aim aim, CancellationToken cancel = default)
-        => [.. Catalogue.All.AsParallel().WithCancellation(cancel).Select(d => Match(d, heap, brief, aim, cancel)).OrderBy(m => m.Standing).ThenBy(m => m.Best is null ? 0 : -Ranking.Of(m.Best, aim)).ThenBy(m => m.Design.Id, StringComparer.Ordinal)];
+    public static IReadOnlyList<DesignMatch> Match(Heap heap, Brief brief, Aim aim, Means? means = null, CancellationToken cancel = default)
+        => [.. Catalogue.All.AsParallel().WithCancellation(cancel).Select(d => Match(d, heap, brief, aim, means, cancel)).OrderBy(m => m.Standing).ThenBy(m => m.Beyond.Count > 0).ThenBy(m => m.Best is null ? 0 : -Ranking.Of(m.Best, aim)).ThenBy(m => m.Design.Id, StringComparer.Ordinal)];
 
     /// <summary>One design against the heap. A lead of which something cannot be worked out, which is a fault of ours, costs the design that lead and nobody the others.</summary>
-    public static DesignMatch Match(Design design, Heap heap, Brief brief, Aim aim, CancellationToken cancel = default)
+    public static DesignMatch Match(Design design, Heap heap, Brief brief, Aim aim, Means? means = null, CancellationToken cancel = default)
     {
         var room = Stockroom.Of(heap);
         Exception? failure = null;
@@ -58,10 +61,10 @@ public static class Matcher
         foreach (var lead in leads.Found)
         {
             cancel.ThrowIfCancellationRequested();
-            if (!Try(() => found.Add(LeadMatch.Of(design, lead, room, brief, aim, cancel)))) others.Add(new(lead.Thing, NotWorkedOut));
+            if (!Try(() => found.Add(LeadMatch.Of(design, lead, room, brief, aim, means, cancel)))) others.Add(new(lead.Thing, NotWorkedOut));
         }
 
-        return Judge(design, others, found, aim) with { Failure = failure };
+        return Judge(design, others, found, aim, means ?? Means.Any) with { Failure = failure };
 
         bool Try(Action work)
         {
@@ -78,12 +81,12 @@ public static class Matcher
         }
     }
 
-    private static DesignMatch Judge(Design design, List<NoLead> others, List<LeadMatch> found, Aim aim)
+    private static DesignMatch Judge(Design design, List<NoLead> others, List<LeadMatch> found, Aim aim, Means means)
     {
-        var good = found.Where(f => f.Good is not null).OrderByDescending(f => Ranking.Of(f.Good!, aim)).ThenBy(f => f.Lead.Thing.Thing.Number).ToList();
+        var good = found.Where(f => f.Good is not null).OrderBy(f => means.Of(f.Good!).Count > 0).ThenByDescending(f => Ranking.Of(f.Good!, aim)).ThenBy(f => f.Lead.Thing.Thing.Number).ToList();
         // What could be its lead and holds in no size is told with the rest, each with its reason.
         others.AddRange(found.Where(f => f.Good is null).Select(f => new NoLead(f.Lead.Thing, f.Why!)));
-        if (good.Count > 0) return new(design, Standing.WillDo, good[0].Good, [.. good.Skip(1).Select(f => f.Good!)], good[0].Sizes, others, null, null);
+        if (good.Count > 0) return new(design, Standing.WillDo, good[0].Good, [.. good.Skip(1).Select(f => f.Good!)], good[0].Sizes, others, null, null) { Beyond = means.Of(good[0].Good!) };
         if (found.Where(f => f.Wanted is not null).OrderBy(f => f.Wanted!.Count).ThenBy(f => f.Lead.Thing.Thing.Number).FirstOrDefault() is { } near)
             return new(design, Standing.Nearly, near.Nearest, [], near.Sizes, others, $"{near.Lead.Thing.Thing.Name}: {near.Wanted!.Words}", near.Wanted);
         if (found.Where(f => f.Nearest is not null).OrderBy(f => f.Nearest!.Assessment.Worst).ThenBy(f => f.Lead.Thing.Thing.Number).FirstOrDefault() is { } fails)
@@ -109,9 +112,13 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
 
     /// <summary>
     /// From the size that can come to most down, each is drafted, which says what it can come to at best, then supplied, solved and assessed in full, until one is good that none left can beat. What is passed over is so by these two bounds alone, and by the lead being too little for it.
+    /// What is good and beyond the means is kept for when no size is within them.
     /// </summary>
-    public static LeadMatch Of(Design design, Lead lead, Stockroom room, Brief brief, Aim aim, CancellationToken cancel = default)
+    public static LeadMatch Of(Design design, Lead lead, Stockroom room, Brief brief, Aim aim, Means? means = null, CancellationToken cancel = default)
     {
+        means ??= Means.Any;
+        Fit? beyond = null;
+        Draft? late = null;
         var queue = new PriorityQueue<(Chosen Set, Draft? Draft, Fit? Fit), (double, int)>();
         var order = 0;
         Sentence whyNot = "Nothing can be cut of it.";
@@ -131,7 +138,13 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
         while (queue.TryDequeue(out var next, out _))
         {
             cancel.ThrowIfCancellationRequested();
-            if (next.Fit is { } good) return new(lead, good, null, null, null, sizes);
+            if (next.Fit is { } good)
+            {
+                if (means.Of(good).Count == 0) return new(lead, good, null, null, null, sizes);
+                beyond ??= good;
+                continue;
+            }
+
             if (next.Draft is null)
             {
                 var drafted = Draft.Of(design, next.Set, room, Effort.Quick, last);
@@ -142,11 +155,24 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
                 continue;
             }
 
+            if (means.TakesTooLong(next.Draft))
+            {
+                late ??= next.Draft;
+                continue;
+            }
+
             if (Full(design, next.Draft, room) is not { } fit) continue;
             if (fit.Good) queue.Enqueue((next.Set, next.Draft, fit), (-Ranking.Of(fit, aim), order++));
             else failed.Add(fit);
         }
 
+        if (beyond is null && late is not null && Full(design, late, room) is { } tooLong)
+        {
+            if (tooLong.Good) beyond = tooLong;
+            else failed.Add(tooLong);
+        }
+
+        if (beyond is not null) return new(lead, beyond, null, null, null, sizes);
         foreach (var (set, _) in lacking.OrderBy(l => l.By).Take(MostLacking))
         {
             if (Draft.Of(design, set, room, Effort.Quick, last) is { Ok: true, Value: var draft }) lackingPieces.Add(draft);

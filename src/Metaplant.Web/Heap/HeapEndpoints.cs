@@ -65,7 +65,7 @@ internal static class HeapEndpoints
         foreach (var design in Core.Designs.Catalogue.All)
         {
             if (!IsMain(design, alone)) continue;
-            var match = Matcher.Match(design, new([alone, .. rest.Things.Where(t => !IsMain(design, t))]), brief, Aim.MostSoil, cancel);
+            var match = Matcher.Match(design, new([alone, .. rest.Things.Where(t => !IsMain(design, t))]), brief, Aim.MostSoil, cancel: cancel);
             var fit = match.Best;
             made.Add(new(
                 design.Id, design.Name, match.Standing, fit?.Blueprint.Size, fit?.Assessment.Grow.Litres?.Value, fit?.Assessment.Drain.Words, fit?.Assessment.Hold.Words, fit?.Assessment.Worst,

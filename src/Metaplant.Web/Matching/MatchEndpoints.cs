@@ -17,7 +17,7 @@ public sealed record WantedDto(string Part, int Count, double Length, double Wid
 public sealed record OtherFitDto(string Source, string Name, Sentence Size, double? Litres, Verdict Worst);
 
 public sealed record DesignMatchDto(
-    string Design, string Name, string Summary, Standing Standing, FitDto? Best, ViewDto? Drawing, IReadOnlyList<OtherFitDto> Others, int Sizes, IReadOnlyList<NoSourceDto> NoSources, Sentence? Why, WantedDto? Wanted);
+    string Design, string Name, string Summary, Standing Standing, FitDto? Best, ViewDto? Drawing, IReadOnlyList<OtherFitDto> Others, int Sizes, IReadOnlyList<NoSourceDto> NoSources, Sentence? Why, WantedDto? Wanted, IReadOnlyList<Beyond> Beyond);
 
 /// <summary>What to put on the drawing board. Settings in SI by parameter; those left out take their default.</summary>
 public sealed record BoardInput(string? Design, string? Source, IReadOnlyDictionary<string, double>? Settings, BriefDto? Brief, int? Project);
@@ -33,12 +33,13 @@ internal static partial class MatchEndpoints
         api.MapPost("/board", Open).WithName("board");
     }
 
-    private static async Task<Results<Ok<List<DesignMatchDto>>, ValidationProblem>> Match(BriefDto input, Aim? aim, GardenContext garden, AtHand atHand, ILogger<Matches> log, CancellationToken cancel)
+    private static async Task<Results<Ok<List<DesignMatchDto>>, ValidationProblem>> Match(BriefDto input, Aim? aim, double? hours, double? money, bool? alone, double? height, bool? tools, GardenContext garden, AtHand atHand, ILogger<Matches> log, CancellationToken cancel)
     {
         var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
         var brief = input.ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
-        var matches = Matcher.Match(heap, brief.Value, aim ?? Aim.MostSoil, cancel);
+        var means = new Means(hours, money, alone == true, height, tools == true ? settings.ToolShelf : null);
+        var matches = Matcher.Match(heap, brief.Value, aim ?? Aim.MostSoil, means, cancel);
         foreach (var match in matches.Where(m => m.Failure is not null)) NotWorkedOut(log, match.Failure, match.Design.Id);
         return TypedResults.Ok(matches.Select(m => Show(m, brief.Value, heap)).ToList());
     }
@@ -46,7 +47,7 @@ internal static partial class MatchEndpoints
     private static DesignMatchDto Show(DesignMatch m, Brief brief, Core.Salvage.Heap heap) => new(
         m.Design.Id, m.Design.Name, m.Design.Summary, m.Standing, m.Best is null ? null : FitDto.Of(m.Best, brief, heap), m.Best is null ? null : ViewDto.Of(Core.Scenes.Pictures.Draw(m.Best.Blueprint.Scene(), Core.Scenes.Camera.Corner(0))),
         [.. m.Others.Select(f => new OtherFitDto(f.Lead.Key, f.Lead.Thing.Thing.Name, f.Blueprint.Size, f.Assessment.Grow.Litres?.Value, f.Assessment.Worst))],
-        m.Sizes, [.. m.NoLeads.Select(n => new NoSourceDto(n.Thing.Thing.Id, n.Thing.Thing.Number, n.Thing.Thing.Name, n.Why))], m.Why, m.Wanted is { } w ? new(w.Need.Name, w.Count, w.Length, w.Width, w.Thickness) : null);
+        m.Sizes, [.. m.NoLeads.Select(n => new NoSourceDto(n.Thing.Thing.Id, n.Thing.Thing.Number, n.Thing.Thing.Name, n.Why))], m.Why, m.Wanted is { } w ? new(w.Need.Name, w.Count, w.Length, w.Width, w.Thickness) : null, m.Beyond);
 
     private static async Task<Results<Ok<BoardDto>, ValidationProblem>> Open(BoardInput input, GardenContext garden, AtHand atHand, CancellationToken cancel)
     {
@@ -67,7 +68,7 @@ internal static partial class MatchEndpoints
         if (Core.Designs.Catalogue.Find(input.Design ?? "") is not { } design) return new Problem("design", "There is no such design.");
         if (input.Source is null)
         {
-            var best = Matcher.Match(design, heap, brief, Aim.MostSoil, cancel).Best;
+            var best = Matcher.Match(design, heap, brief, Aim.MostSoil, cancel: cancel).Best;
             return best is null ? new Problem("source", "Nothing on the heap could be its main part.") : DrawingBoard.Open(design, best.Lead, input.Settings ?? best.Set.Values, brief, heap, cancel);
         }
 

@@ -1,5 +1,6 @@
 using Metaplant.Core.Drawing;
 using Metaplant.Data;
+using Metaplant.Web.Files;
 
 namespace Metaplant.Web.Telling;
 
@@ -15,10 +16,10 @@ internal static class Reader
     /// <summary>What the reader prints on.</summary>
     public static Paper Paper => OfThisRequest.Value?.Paper ?? Paper.A4;
 
-    /// <summary>Every question to the garden is answered in its own units from here on.</summary>
+    /// <summary>Every question to the garden is answered in its own units from here on; of one that is hurt nothing is read.</summary>
     public static void UseReader(this IApplicationBuilder app) => app.Use(async (http, next) =>
     {
-        if (http.Request.Path.StartsWithSegments("/api") && http.User.Identity?.IsAuthenticated == true)
+        if (http.Request.Path.StartsWithSegments("/api") && http.User.Identity?.IsAuthenticated == true && http.RequestServices.GetRequiredService<GardenState>().Hurt is null)
         {
             var settings = await http.RequestServices.GetRequiredService<AtHand>().SettingsAsync(http.RequestServices.GetRequiredService<GardenContext>(), http.RequestAborted);
             OfThisRequest.Value = (settings.Teller, settings.Paper);

@@ -1,8 +1,18 @@
 import { api, troubleOf, unreachable, type Brief, type Schemas, type Thing, type Trouble } from './api/client';
+import { Asking } from './ask.svelte';
 import { METRIC, type Lengths, type System } from './units/system';
 
 type Aim = Schemas['Aim'];
 type Tool = Schemas['ShelvedTool'];
+/** What somebody has for making this time; null limits nothing. Height in m. */
+export interface Means {
+  hours: number | null;
+  money: number | null;
+  height: number | null;
+  alone: boolean;
+  tools: boolean;
+}
+
 export type Theme = 'day' | 'sun' | 'dusk';
 
 const KEPT = 'metaplant-brief';
@@ -21,6 +31,17 @@ const NOTHING: Schemas['GardenInput'] = {
   volumes: null,
   place: null,
 };
+
+/** What limits nothing is not asked for. */
+function asked(means: Means) {
+  return {
+    hours: means.hours ?? undefined,
+    money: means.money ?? undefined,
+    height: means.height ?? undefined,
+    alone: means.alone || undefined,
+    tools: means.tools || undefined,
+  };
+}
 
 function systemOf({ units, manner, measures }: Schemas['GardenDto']): System {
   const volume = measures[manner.volumes];
@@ -60,10 +81,11 @@ class Garden {
     ground: null,
   });
   aim = $state<Aim>('MostSoil');
+  means = $state.raw<Means>({ hours: null, money: null, height: null, alone: false, tools: false });
   theme = $state<Theme>('day');
   matches = $state.raw<Schemas['DesignMatchDto'][] | null>(null);
 
-  private matching = 0;
+  private readonly matching = new Asking();
   private reading = 0;
   private landed = 0;
   private retry: ReturnType<typeof setTimeout> | null = null;
@@ -80,7 +102,13 @@ class Garden {
     const kept = localStorage.getItem(KEPT);
     if (!kept) return;
     try {
-      const { brief, aim, theme } = JSON.parse(kept) as { brief?: Brief; aim?: Aim; theme?: Theme };
+      const { brief, aim, theme, means } = JSON.parse(kept) as {
+        brief?: Brief;
+        aim?: Aim;
+        theme?: Theme;
+        means?: Partial<Means>;
+      };
+      if (means) this.means = { ...this.means, ...means };
       if (brief) this.brief = { ...this.brief, ...brief };
       if (aim) this.aim = aim;
       if (theme) this.theme = theme;
@@ -150,17 +178,19 @@ class Garden {
     await this.match();
   }
 
-  /** Asks what the heap can make. An answer overtaken by a later question is dropped. */
+  /** Asks what the heap can make. */
   async match(): Promise<void> {
-    const mine = ++this.matching;
     await this.try(async () => {
-      const { data, error, response } = await api.POST('/api/match', {
-        params: { query: { aim: this.aim } },
-        body: this.brief,
-      });
-      if (mine !== this.matching) return;
-      if (data) this.matches = data;
-      else this.trouble = troubleOf(response.status, error);
+      const answer = await this.matching.ask((signal) =>
+        api.POST('/api/match', {
+          params: { query: { aim: this.aim, ...asked(this.means) } },
+          body: this.brief,
+          signal,
+        }),
+      );
+      if (!answer) return;
+      if (answer.data) this.matches = answer.data;
+      else this.trouble = troubleOf(answer.response.status, answer.error);
     });
   }
 
@@ -172,6 +202,12 @@ class Garden {
 
   setAim(aim: Aim): void {
     this.aim = aim;
+    this.keep();
+    void this.match();
+  }
+
+  setMeans(means: Means): void {
+    this.means = means;
     this.keep();
     void this.match();
   }
@@ -285,7 +321,10 @@ class Garden {
   }
 
   private keep(): void {
-    localStorage.setItem(KEPT, JSON.stringify({ brief: this.brief, aim: this.aim, theme: this.theme }));
+    localStorage.setItem(
+      KEPT,
+      JSON.stringify({ brief: this.brief, aim: this.aim, theme: this.theme, means: this.means }),
+    );
   }
 }
 

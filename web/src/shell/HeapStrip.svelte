@@ -1,6 +1,8 @@
 <script lang="ts">
   import { Select } from 'flowbite-svelte';
   import Button from '../lib/controls/Button.svelte';
+  import { createVirtualizer, defaultRangeExtractor } from '@tanstack/svelte-virtual';
+  import { get } from 'svelte/store';
   import { push, router } from 'svelte-spa-router';
   import type { Thing } from '../lib/api/client';
   import { boundsOf, pointsOf, type Frame } from '../lib/drawing/frame';
@@ -59,43 +61,49 @@
 
   const GAP = 5;
   const LEAD = 14;
-  /** Beyond both edges of what is in sight so much is drawn as well. */
-  const AROUND = 500;
+  /** Beyond both edges of what is in sight so many are drawn as well. */
+  const AROUND = 10;
 
-  /** Everything that is shown, each with where it stands along the ground. */
-  const standing = $derived.by(() => {
-    let x = LEAD;
-    return shown.map(stand).map((s) => {
-      const placed = { ...s, x };
-      x += s.width + 8 + GAP;
-      return placed;
-    });
-  });
-  const length = $derived(
-    standing.length === 0 ? 0 : standing[standing.length - 1].x + standing[standing.length - 1].width + 8 + LEAD,
-  );
+  const standing = $derived(shown.map(stand));
   /** The one thing that Tab reaches, always there however far the strip is scrolled; the arrows go on from there. */
   let at = $state(0);
   let strip = $state<HTMLElement | null>(null);
-  let left = $state(0);
-  let width = $state(1280);
   /** Only what is in sight is drawn, so that a heap of thousands scrolls as one of ten; what has the focus stays. */
-  const inSight = $derived(
-    standing.filter(
-      (s, i) => (s.x + s.width > left - AROUND && s.x < left + width + AROUND) || s.thing.id === shownId || i === at,
-    ),
-  );
+  const virtual = createVirtualizer<HTMLElement, HTMLElement>({
+    horizontal: true,
+    count: 0,
+    getScrollElement: () => strip,
+    estimateSize: () => 26,
+    overscan: AROUND,
+  });
+  // The store is asked for its value and not followed: it changes with every turn of the wheel.
+  $effect(() => {
+    const [all, element, focused, pointed] = [standing, strip, at, standing.findIndex((s) => s.thing.id === shownId)];
+    get(virtual).setOptions({
+      count: all.length,
+      getScrollElement: () => element,
+      estimateSize: (i) => all[i].width + 8 + GAP,
+      paddingStart: LEAD,
+      paddingEnd: LEAD,
+      rangeExtractor: (range) => [
+        ...new Set([...defaultRangeExtractor(range), ...[focused, pointed].filter((i) => i >= 0 && i < all.length)]),
+      ],
+    });
+  });
+  $effect(() => {
+    void standing;
+    get(virtual).measure();
+  });
 
   function walk(event: KeyboardEvent) {
     const step = { ArrowRight: 1, ArrowLeft: -1, Home: -standing.length, End: standing.length }[event.key];
     if (step === undefined || standing.length === 0) return;
     event.preventDefault();
     at = Math.min(Math.max(at + step, 0), standing.length - 1);
-    const s = standing[at];
-    shownId = s.thing.id;
-    if (strip && (s.x < strip.scrollLeft || s.x + s.width > strip.scrollLeft + width))
-      strip.scrollLeft = s.x - width / 2;
-    requestAnimationFrame(() => strip?.querySelector<HTMLElement>(`[data-thing='${s.thing.id}']`)?.focus());
+    const { thing } = standing[at];
+    shownId = thing.id;
+    get(virtual).scrollToIndex(at, { align: 'auto' });
+    requestAnimationFrame(() => strip?.querySelector<HTMLElement>(`[data-thing='${thing.id}']`)?.focus());
   }
 
   // The thing in hand is in sight on the strip too; or else the first of those lifted off the heap.
@@ -104,9 +112,8 @@
       (standing.find((s) => garden.lifted[s.thing.id])?.thing.id ?? 0),
   );
   $effect(() => {
-    const s = standing.find((each) => each.thing.id === inHand);
-    if (s && strip && (s.x < strip.scrollLeft || s.x + s.width > strip.scrollLeft + width))
-      strip.scrollTo({ left: s.x - width / 2 });
+    const i = standing.findIndex((each) => each.thing.id === inHand);
+    if (strip && i >= 0) get(virtual).scrollToIndex(i, { align: 'auto' });
   });
 
   function stateOf(thing: Thing): string {
@@ -136,46 +143,47 @@
       aria-label="Things of the heap, arrows go along"
       tabindex="-1"
       bind:this={strip}
-      bind:clientWidth={width}
-      onscroll={(e) => (left = e.currentTarget.scrollLeft)}
       onkeydown={walk}
     >
-      <div class="ground" style:width="{length}px">
-        {#each inSight as s (s.thing.id)}
-          <Button
-            kind="bare"
-            class="thing"
-            data-state={stateOf(s.thing)}
-            aria-label={words(s.thing)}
-            data-thing={s.thing.id}
-            tabindex={standing[at]?.thing.id === s.thing.id ? 0 : -1}
-            style="width: {s.width + 8}px; left: {s.x}px"
-            onmouseenter={() => (shownId = s.thing.id)}
-            onmouseleave={() => (shownId = null)}
-            onfocus={() => ((shownId = s.thing.id), (at = standing.findIndex((o) => o.thing.id === s.thing.id)))}
-            onblur={() => (shownId = null)}
-            onclick={() => void push(`/gather/${s.thing.id}`)}
-          >
-            {#if s.thing.count > s.copies.length}<span class="times">×{s.thing.count}</span>{/if}
-            <svg width={s.width} height={s.height} overflow="visible" aria-hidden="true">
-              {#each s.copies as up (up)}
-                <g transform="translate(0 {-up})">
-                  {#each s.thing.silhouette as shape, i (i)}
-                    {#if shape.kind === 'Disc'}
-                      <circle
-                        class:void={shape.ink === 'Hole'}
-                        cx={s.frame.x(shape.points[0])}
-                        cy={s.frame.y(shape.points[1])}
-                        r={(shape.radius ?? 0) * s.frame.scale}
-                      />
-                    {:else}
-                      <polygon points={pointsOf(shape, s.frame)} />
-                    {/if}
-                  {/each}
-                </g>
-              {/each}
-            </svg>
-          </Button>
+      <div class="ground" style:width="{$virtual.getTotalSize()}px">
+        {#each $virtual.getVirtualItems() as item (standing[item.index]?.thing.id ?? item.key)}
+          {@const s = standing[item.index]}
+          {#if s}
+            <Button
+              kind="bare"
+              class="thing"
+              data-state={stateOf(s.thing)}
+              aria-label={words(s.thing)}
+              data-thing={s.thing.id}
+              tabindex={standing[at]?.thing.id === s.thing.id ? 0 : -1}
+              style="width: {s.width + 8}px; left: {item.start}px"
+              onmouseenter={() => (shownId = s.thing.id)}
+              onmouseleave={() => (shownId = null)}
+              onfocus={() => ((shownId = s.thing.id), (at = standing.findIndex((o) => o.thing.id === s.thing.id)))}
+              onblur={() => (shownId = null)}
+              onclick={() => void push(`/gather/${s.thing.id}`)}
+            >
+              {#if s.thing.count > s.copies.length}<span class="times">×{s.thing.count}</span>{/if}
+              <svg width={s.width} height={s.height} overflow="visible" aria-hidden="true">
+                {#each s.copies as up (up)}
+                  <g transform="translate(0 {-up})">
+                    {#each s.thing.silhouette as shape, i (i)}
+                      {#if shape.kind === 'Disc'}
+                        <circle
+                          class:void={shape.ink === 'Hole'}
+                          cx={s.frame.x(shape.points[0])}
+                          cy={s.frame.y(shape.points[1])}
+                          r={(shape.radius ?? 0) * s.frame.scale}
+                        />
+                      {:else}
+                        <polygon points={pointsOf(shape, s.frame)} />
+                      {/if}
+                    {/each}
+                  </g>
+                {/each}
+              </svg>
+            </Button>
+          {/if}
         {/each}
       </div>
     </div>

@@ -34,7 +34,7 @@ public sealed record StakedTower(string Part, string StakePart, double Width, do
     private IEnumerable<Check> Checks(Brief brief)
     {
         var (tips, holds) = Moments(brief);
-        Sum all = Sum.Of("What tips it", "M = ΣF z + F_h h", [brief.Handbook.Term(brief.GustId), brief.Handbook.Term(People.HandAtRim), new("h", "its height", Height, Unit.Metre), new("D", "across its foot", Width, Unit.Metre)], tips, Unit.NewtonMetre, "EN 1991-1-4 for the wind; drag and solidity assumed", brief.Crop is null ? "No crop chosen: one 0.4 m wide and 0.6 m high" : "The crop in full leaf");
+        Sum all = Sum.Of("What tips it", "M = ΣF z + F_h h", [brief.Handbook.Term(brief.GustId), brief.Handbook.Term(People.HandAtRim), new("h", "its height", Height, Unit.Metre), new("D", "across its foot", Width, Unit.Metre)], tips, Unit.NewtonMetre, "EN 1991-1-4 for the wind; drag and solidity assumed", brief.Crop is null ? (Sentence)$"No crop chosen: one {Amount.Length(.4)} wide and {Amount.Length(.6)} high" : "The crop in full leaf");
         Sum keeps = Sum.Of("What its weight keeps", "M = γ m g D/2", [brief.Handbook.Term(CodeFactors.WeightCountedOnId), new("m", "dry weight", Mass, Unit.Kilogram), new("D", "across its foot", Width, Unit.Metre)], holds, Unit.NewtonMetre, "The dry weight over the edge of its foot");
         if (Stakes == 0)
         {

@@ -37,7 +37,7 @@
 
 <form onsubmit={use}>
   <label for={id}
-    ><span class="sr">{row.meaning}, </span>from {say(row.least, row.unit, garden.system)} to {say(
+    ><span class="sr">{`${row.meaning}, `}</span>from {say(row.least, row.unit, garden.system)} to {say(
       row.greatest,
       row.unit,
       garden.system,

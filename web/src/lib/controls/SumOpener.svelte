@@ -51,7 +51,7 @@
     <p class="formula"><span data-either>{sum.formula}</span> = <b>{say(sum.value, sum.unit, garden.system)}</b></p>
     <dl>
       {#each sum.terms as term (term.symbol + term.meaning)}
-        <dt>{term.symbol}</dt>
+        <dt data-either>{term.symbol}</dt>
         <dd>
           {say(term.value, term.unit, garden.system)} <span class="soft">{term.meaning}</span>
           {#if term.constantId}

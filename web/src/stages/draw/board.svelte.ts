@@ -1,4 +1,5 @@
 import { api, troubleOf, unreachable, type Board, type Project, type Trouble, type View } from '../../lib/api/client';
+import { Asking } from '../../lib/ask.svelte';
 import { garden } from '../../lib/garden.svelte';
 
 /** The drawing board: one design at its settings, redrawn as they change. The last good picture stays, marked stale, when a setting cannot be. */
@@ -8,7 +9,6 @@ export class DrawingBoard {
   refused = $state('');
   /** Said where a number was asked for that cannot be, and the nearest that can is drawn. */
   nearest = $state.raw<{ parameter: string; value: number } | null>(null);
-  pending = $state(0);
   /** The picture from a corner, or taken apart, that was asked for last. */
   corner = $state.raw<View | null>(null);
   project = $state.raw<{ id: number; name: string; version: number } | null>(null);
@@ -22,9 +22,12 @@ export class DrawingBoard {
   private settings: Record<string, number> | null = null;
   private design = '';
   private source: string | null = null;
-  private latest = 0;
-  private abort: AbortController | null = null;
-  private looking: AbortController | null = null;
+  private readonly drawing = new Asking();
+  private readonly looking = new Asking();
+
+  get pending(): number {
+    return this.drawing.pending;
+  }
 
   /** A design from Match, at its best size. */
   async open(design: string, source: string | null): Promise<void> {
@@ -37,15 +40,15 @@ export class DrawingBoard {
   /** A project as it is kept, or with some of its settings changed. */
   async openProject(id: number, settings: Record<string, number> = {}): Promise<void> {
     this.clear();
-    const mine = this.latest;
     try {
-      const { data, error, response } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
+      const answer = await this.drawing.ask((signal) =>
+        api.GET('/api/projects/{id}', { params: { path: { id } }, signal }),
+      );
       // Another was opened meanwhile.
-      if (mine !== this.latest) return;
-      if (data) this.show(data);
-      else this.trouble = troubleOf(response.status, error);
+      if (!answer) return;
+      if (answer.data) this.show(answer.data);
+      else this.trouble = troubleOf(answer.response.status, answer.error);
     } catch {
-      if (mine !== this.latest) return;
       this.trouble = unreachable;
     }
     for (const [parameter, value] of Object.entries(settings)) this.set(parameter, value);
@@ -100,16 +103,12 @@ export class DrawingBoard {
 
   /** Asks for a picture by name of what stands on the board; the last good one stays until it comes. */
   async look(picture: string): Promise<void> {
-    this.looking?.abort();
-    const mine = (this.looking = new AbortController());
+    const body = { picture, board: this.asInput() };
     try {
-      const { data } = await api.POST('/api/board/picture', {
-        body: { picture, board: this.asInput() },
-        signal: mine.signal,
-      });
-      if (data && this.looking === mine) this.corner = data;
+      const answer = await this.looking.ask((signal) => api.POST('/api/board/picture', { body, signal }));
+      if (answer?.data) this.corner = answer.data;
     } catch {
-      // Overtaken by the next, or out of reach: the drawing itself says so.
+      // Out of reach: the drawing itself says so.
     }
   }
 
@@ -138,8 +137,8 @@ export class DrawingBoard {
   }
 
   private clear(): void {
-    this.latest++;
-    this.abort?.abort();
+    this.drawing.stop();
+    this.looking.stop();
     this.board = null;
     this.corner = null;
     this.project = null;
@@ -154,35 +153,30 @@ export class DrawingBoard {
   }
 
   private async draw(): Promise<void> {
-    const mine = ++this.latest;
-    this.abort?.abort();
-    this.abort = new AbortController();
-    this.pending++;
+    const body = {
+      design: this.design,
+      source: this.source,
+      settings: this.settings,
+      brief: garden.brief,
+      project: this.project?.id ?? null,
+    };
     try {
-      const { data, error, response } = await api.POST('/api/board', {
-        body: {
-          design: this.design,
-          source: this.source,
-          settings: this.settings,
-          brief: garden.brief,
-          project: this.project?.id ?? null,
-        },
-        signal: this.abort.signal,
-      });
-      if (mine !== this.latest) return;
-      if (data) {
-        this.board = data;
-        this.source = data.fit.source;
-        this.answer(data);
-        this.refused = '';
-        this.trouble = null;
-        if (this.name === '') this.name = data.fit.designName;
-        this.lift();
-      } else this.refused = troubleOf(response.status, error).whole;
+      const answer = await this.drawing.ask((signal) => api.POST('/api/board', { body, signal }));
+      if (!answer) return;
+      const { data, error, response } = answer;
+      if (!data) {
+        this.refused = troubleOf(response.status, error).whole;
+        return;
+      }
+      this.board = data;
+      this.source = data.fit.source;
+      this.answer(data);
+      this.refused = '';
+      this.trouble = null;
+      if (this.name === '') this.name = data.fit.designName;
+      this.lift();
     } catch {
-      if (mine === this.latest) this.trouble = unreachable;
-    } finally {
-      this.pending--;
+      this.trouble = unreachable;
     }
   }
 

@@ -1,5 +1,7 @@
 <script lang="ts">
+  import { MediaQuery } from 'svelte/reactivity';
   import { push } from 'svelte-spa-router';
+  import { counted } from '../../lib/when';
   import { garden } from '../../lib/garden.svelte';
   import { bench } from './bench.svelte';
   import FileInOut from './FileInOut.svelte';
@@ -14,6 +16,8 @@
   const { params }: { params?: { thing?: string } } = $props();
 
   const wanted = $derived(params?.thing ?? '');
+  /** On a phone there is room for one: the heap, or the thing that was picked from it. */
+  const phone = new MediaQuery('(max-width: 760px)', false);
   const page = $derived(['file', 'tags', 'sources', 'needs-a-look'].includes(wanted) ? wanted : 'thing');
 
   $effect(() => {
@@ -26,13 +30,17 @@
     const thing = garden.things.find((t) => String(t.id) === wanted);
     if (thing && (bench.draft?.id !== thing.id || (bench.draft.version !== thing.version && !bench.changed)))
       bench.load(thing);
-    else if (!thing && wanted === '' && garden.things.length > 0 && !bench.draft)
+    else if (!thing && wanted === '' && garden.things.length > 0 && !bench.draft && !phone.current)
       void push(`/gather/${garden.things[0].id}`);
   });
 </script>
 
 <div class="gather">
-  <div class="aside no-print"><HeapList current={page === 'thing' ? (bench.draft?.id ?? null) : null} /></div>
+  {#if phone.current && wanted !== ''}
+    <a class="back no-print" href="#/gather">‹ The heap, {counted(garden.things.length, 'thing')}</a>
+  {:else}<div class="aside no-print">
+      <HeapList current={page === 'thing' ? (bench.draft?.id ?? null) : null} />
+    </div>{/if}
   {#if page === 'file'}
     <FileInOut />
   {:else if page === 'tags'}
@@ -41,11 +49,11 @@
     <Sources />
   {:else if page === 'needs-a-look'}
     <NeedsALook />
-  {:else if bench.draft}
+  {:else if bench.draft && !(phone.current && wanted === '')}
     <Measuring {bench} />
     <Inspecting {bench} />
   {:else if wanted === 'new'}
-    <KindPicker onpick={(kind) => bench.start(kind)} />
+    <KindPicker onpick={(kind, said) => bench.start(kind, said)} />
   {/if}
 </div>
 
@@ -60,6 +68,15 @@
     display: grid;
     min-height: 0;
     min-width: 0;
+  }
+
+  .back {
+    display: flex;
+    align-items: center;
+    min-height: var(--target);
+    padding: 0 18px;
+    color: var(--chalk);
+    font-weight: 600;
   }
 
   @media (max-width: 1020px) {

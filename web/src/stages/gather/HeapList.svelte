@@ -2,6 +2,9 @@
   import Field from '../../lib/controls/Field.svelte';
   import { Checkbox, Select } from 'flowbite-svelte';
   import Button from '../../lib/controls/Button.svelte';
+  import { createVirtualizer } from '@tanstack/svelte-virtual';
+  import { MediaQuery } from 'svelte/reactivity';
+  import { get } from 'svelte/store';
   import { push } from 'svelte-spa-router';
   import { garden } from '../../lib/garden.svelte';
   import { bench } from './bench.svelte';
@@ -11,8 +14,9 @@
 
   const { current }: { current: number | null } = $props();
 
-  /** Rows of one height, so that only those in sight need be there. */
-  const ROW = 36;
+  /** Rows of one height, that of a thumb where there is one; only those in sight are there. */
+  const thumb = new MediaQuery('(pointer: coarse)', false);
+  const row = $derived(thumb.current ? 48 : 36);
   const AROUND = 14;
   const groupings: [Grouping, string][] = [
     ['none', 'by number'],
@@ -23,20 +27,33 @@
     ['source', 'by source'],
   ];
 
-  let top = $state(0);
-  let height = $state(600);
   let filters = $state(false);
   let place = $state('');
   let rows = $state<HTMLElement | null>(null);
 
+  const virtual = createVirtualizer<HTMLElement, HTMLElement>({
+    count: 0,
+    getScrollElement: () => rows,
+    estimateSize: () => row,
+    overscan: AROUND,
+  });
+  // The store is asked for its value and not followed: it changes with every turn of the wheel.
+  $effect(() => {
+    const [all, size, element] = [list.rows, row, rows];
+    get(virtual).setOptions({
+      count: all.length,
+      getScrollElement: () => element,
+      estimateSize: () => size,
+      getItemKey: (i) => all[i]?.key ?? i,
+    });
+    get(virtual).measure();
+  });
+
   // What is in hand is in sight, also when it has just come onto the heap at the far end of the list.
   $effect(() => {
-    const at = list.rows.findIndex((r) => r.thing?.id === current) * ROW;
-    if (rows && at >= 0 && (at < rows.scrollTop || at + ROW > rows.scrollTop + rows.clientHeight))
-      rows.scrollTop = at - rows.clientHeight / 2;
+    const at = list.rows.findIndex((r) => r.thing?.id === current);
+    if (rows && at >= 0) get(virtual).scrollToIndex(at, { align: 'auto' });
   });
-  const first = $derived(Math.max(0, Math.floor(top / ROW) - AROUND));
-  const shown = $derived(list.rows.slice(first, Math.ceil((top + height) / ROW) + AROUND));
 </script>
 
 <section class="list" aria-label="Things on the heap">
@@ -130,12 +147,13 @@
     </p>
   {/each}
   {#if list.filtered}<p class="small soft">{list.found.length} of {garden.things.length}</p>{/if}
-  <div class="rows" bind:this={rows} bind:clientHeight={height} onscroll={(e) => (top = e.currentTarget.scrollTop)}>
-    <ul style:height="{list.rows.length * ROW}px">
-      {#each shown as row, i (row.key)}
-        <li style:top="{(first + i) * ROW}px" style:height="{ROW}px">
-          {#if row.thing}
-            {@const thing = row.thing}
+  <div class="rows" bind:this={rows}>
+    <ul style:height="{$virtual.getTotalSize()}px">
+      {#each $virtual.getVirtualItems() as item (item.key)}
+        {@const shown = list.rows[item.index]}
+        <li style:top="{item.start}px" style:height="{item.size}px">
+          {#if shown?.thing}
+            {@const thing = shown.thing}
             {#if list.choosing}<Checkbox
                 class="choose"
                 aria-label="Choose {thing.name}"
@@ -152,7 +170,7 @@
               >{/if}
             <FitnessWord judged={thing} short />
           {:else}
-            <h3>{row.head}</h3>
+            <h3>{shown?.head}</h3>
           {/if}
         </li>
       {/each}
@@ -300,6 +318,13 @@
     color: inherit;
   }
 
+  @media (pointer: coarse) {
+    .tag,
+    .links a {
+      min-height: var(--target);
+    }
+  }
+
   @media (max-width: 760px) {
     .list {
       border-right: 0;
@@ -307,8 +332,7 @@
     }
 
     .rows {
-      flex: none;
-      height: 188px;
+      min-height: 50vh;
     }
   }
 </style>

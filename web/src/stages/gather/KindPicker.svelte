@@ -1,65 +1,139 @@
 <script lang="ts">
-  import Field from '../../lib/controls/Field.svelte';
+  import { Asking } from '../../lib/ask.svelte';
+  import { api, type Kind, type Schemas } from '../../lib/api/client';
   import Button from '../../lib/controls/Button.svelte';
-  import type { Kind } from '../../lib/api/client';
+  import Field from '../../lib/controls/Field.svelte';
   import { boundsOf, frameFor } from '../../lib/drawing/frame';
   import Shapes from '../../lib/drawing/Shapes.svelte';
   import { garden } from '../../lib/garden.svelte';
+  import { say } from '../../lib/units/tell';
 
-  const { onpick }: { onpick: (kind: Kind) => void } = $props();
+  type Heard = Schemas['HeardDto'];
 
-  let search = $state('');
+  const { onpick }: { onpick: (kind: Kind, said?: Heard) => void } = $props();
+
+  let line = $state('');
+  let heard = $state.raw<{ line: string; kinds: Heard[] }>({ line: '', kinds: [] });
+  let wrong = $state('');
+  const asking = new Asking();
+
+  const groups = $derived([...new Set(garden.catalogue?.kinds.map((k) => k.group) ?? [])]);
+  const example = $derived(
+    garden.system.lengths === 'in' ? '5 pallets 47 1/4 x 39 3/8 HT' : '5 pallets 1200 x 1000 HT',
+  );
 
   /** With a keyboard to hand one types at once; under a thumb a keyboard would only cover the pictures. */
   function ready(field: HTMLElement) {
     if (matchMedia('(pointer: fine)').matches) field.focus();
   }
 
-  const found = $derived(
-    (garden.catalogue?.kinds ?? []).filter((k) =>
-      `${k.name} ${k.group} ${k.substances.map((s) => s.name).join(' ')}`
-        .toLowerCase()
-        .includes(search.trim().toLowerCase()),
-    ),
-  );
-  const groups = $derived([...new Set(found.map((k) => k.group))]);
+  async function hear(): Promise<void> {
+    const said = line.trim();
+    wrong = '';
+    if (said === '') {
+      asking.stop();
+      heard = { line: '', kinds: [] };
+      return;
+    }
+    try {
+      const answer = await asking.ask((signal) => api.POST('/api/things/heard', { body: { line: said }, signal }));
+      if (answer?.data) heard = { line: said, kinds: answer.data };
+    } catch {
+      wrong = 'Metaplant does not answer. What you typed stays here; pick a picture below.';
+    }
+  }
+
+  /** Enter takes the best, also when it is pressed before the answer to the last letter is here. */
+  async function take(event: SubmitEvent) {
+    event.preventDefault();
+    if (heard.line !== line.trim()) await hear();
+    if (heard.kinds[0]) pick(heard.kinds[0]);
+  }
+
+  function pick(said: Heard) {
+    const kind = garden.kinds.get(said.kind);
+    if (kind) onpick(kind, said);
+  }
+
+  /** What of it was said: "5, 1200 mm × 1000 mm". */
+  function summary(said: Heard): string {
+    const fields = garden.kinds.get(said.kind)?.fields ?? [];
+    const taken = fields.filter((f) => said.taken.includes(f.id));
+    return [
+      said.count > 1 ? `${said.count} of them` : '',
+      taken.map((f) => say(said.measures[f.id], f.unit, garden.system)).join(' × '),
+    ]
+      .filter(Boolean)
+      .join(', ');
+  }
 </script>
 
+{#snippet picture(kind: Kind)}
+  <svg width="92" height="52" aria-hidden="true"
+    ><Shapes shapes={kind.silhouette} frame={frameFor(boundsOf(kind.silhouette), 92, 52, 3)} /></svg
+  >
+{/snippet}
+
 <section class="picker" aria-label="What is it?">
-  <div class="top">
+  <form class="top" onsubmit={take}>
     <h1>What is it?</h1>
     <Field
       type="search"
-      placeholder="Type a word: pallet, oar, bucket…"
-      aria-label="Find a kind"
-      bind:value={search}
+      placeholder={example}
+      aria-label="Say what it is"
+      autocomplete="off"
+      maxlength={200}
+      bind:value={line}
       {@attach ready}
-      onkeydown={(e) => e.key === 'Enter' && found.length > 0 && onpick(found[0])}
+      oninput={() => void hear()}
     />
-  </div>
-  <p class="soft">Three measures are enough to begin with. The rest can wait until you have the tape out.</p>
+  </form>
+  <p class="soft">
+    Say it as you would: how many, what, its measures, its mark. Enter takes the first; the rest can wait until you have
+    the tape out.
+  </p>
+  {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
   {#if garden.things.length === 0 && garden.needsALook.length === 0}
     <p>Or <a href="#/house-rules/file">begin from a garden file</a>, yours or another’s.</p>
   {/if}
-  {#each groups as group (group)}
-    <h2>{group}</h2>
-    <ul>
-      {#each found.filter((k) => k.group === group) as kind (kind.id)}
-        <li>
-          <Button kind="bare" onclick={() => onpick(kind)}>
-            <svg width="92" height="52" aria-hidden="true"
-              ><Shapes shapes={kind.silhouette} frame={frameFor(boundsOf(kind.silhouette), 92, 52, 3)} /></svg
-            >
-            <span>{kind.name}</span>
-          </Button>
-        </li>
-      {/each}
-    </ul>
-  {:else}
-    <p>
-      Nothing of that name. An odd vessel is entered by its widths, or by buckets poured in; anything flat is a sheet.
-    </p>
-  {/each}
+  <div aria-live="polite">
+    {#if heard.line !== '' && heard.kinds.length > 0}
+      <h2>It may be</h2>
+      <ul class="heard">
+        {#each heard.kinds as said, i (said.kind)}
+          {@const kind = garden.kinds.get(said.kind)}
+          {#if kind}
+            <li>
+              <Button kind="bare" class={i === 0 ? 'first' : ''} onclick={() => pick(said)}>
+                {@render picture(kind)}
+                <span>{kind.name}</span>
+                <small>{summary(said)}</small>
+              </Button>
+            </li>
+          {/if}
+        {/each}
+      </ul>
+    {:else if heard.line !== ''}
+      <p>
+        Nothing of that name. An odd vessel is entered by its widths, or by buckets poured in; anything flat is a sheet.
+      </p>
+    {/if}
+  </div>
+  {#if heard.kinds.length === 0}
+    {#each groups as group (group)}
+      <h2>{group}</h2>
+      <ul>
+        {#each garden.catalogue?.kinds.filter((k) => k.group === group) ?? [] as kind (kind.id)}
+          <li>
+            <Button kind="bare" onclick={() => onpick(kind)}>
+              {@render picture(kind)}
+              <span>{kind.name}</span>
+            </Button>
+          </li>
+        {/each}
+      </ul>
+    {/each}
+  {/if}
 </section>
 
 <style>
@@ -77,7 +151,8 @@
   }
 
   .top :global(input) {
-    flex: 0 1 320px;
+    flex: 1 1 320px;
+    max-width: 560px;
   }
 
   h2 {
@@ -112,5 +187,21 @@
 
   ul :global(button:hover) {
     border-color: var(--accent);
+  }
+
+  ul :global(button.first) {
+    border-color: var(--accent);
+    border-width: 2px;
+    border-bottom-width: 4px;
+  }
+
+  .heard {
+    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  }
+
+  small {
+    color: var(--ink-soft);
+    text-align: center;
+    font-weight: 400;
   }
 </style>

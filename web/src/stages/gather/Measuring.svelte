@@ -8,7 +8,7 @@
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { parseCount, parseLength } from '../../lib/units/parse';
-  import { say } from '../../lib/units/tell';
+  import { lengthDigits, say } from '../../lib/units/tell';
   import type { Bench } from './bench.svelte';
   import Particulars from './Particulars.svelte';
   import StickScale from './StickScale.svelte';
@@ -37,10 +37,13 @@
   const notTaken = $derived((bench.preview?.notTaken ?? []).map((id) => names[id] ?? id));
   const markable = $derived(bench.preview?.faultParts.includes('piece') ?? false);
 
-  async function keep() {
+  /** A new thing kept makes room for the next one, or stays in hand. */
+  async function keep(next: boolean) {
     const wasNew = bench.isNew;
     // Whoever has gone on to another page meanwhile is not called back.
-    if ((await bench.keep()) && wasNew && router.location === '/gather/new') void push(`/gather/${draft.id}`);
+    if (!(await bench.keep()) || !wasNew || router.location !== '/gather/new') return;
+    if (next) bench.putAway();
+    else void push(`/gather/${draft.id}`);
   }
 
   /** What is split off is what is in hand next: it is what differs. */
@@ -49,9 +52,11 @@
     if (part !== null) void push(`/gather/${part}`);
   }
 
-  /** A new thing is named first. */
+  /** A new thing is named first; what was made of a line is there to be typed over, or to be kept with Enter. */
   function ready(field: HTMLElement) {
-    if (untrack(() => bench.isNew) && matchMedia('(pointer: fine)').matches) field.focus();
+    if (!untrack(() => bench.isNew) || !matchMedia('(pointer: fine)').matches) return;
+    field.focus();
+    if (field instanceof HTMLInputElement) field.select();
   }
 
   function addBadPlace() {
@@ -79,7 +84,7 @@
   <form
     onsubmit={(e) => {
       e.preventDefault();
-      void keep();
+      void keep(true);
     }}
   >
     <div class="head">
@@ -128,6 +133,22 @@
       {#if bench.errors[field]}<p class="problem">{bench.errors[field]}</p>{/if}
     {/each}
 
+    {#if bench.trade}
+      <p class="trade" role="group" aria-label="True size of {bench.trade.name}">
+        A {bench.trade.name} as it is sold is {lengthDigits(bench.trade.thin, garden.system)} by {say(
+          bench.trade.wide,
+          'Metre',
+          garden.system,
+        )}, and counts as that.
+        <Button kind="link" onclick={() => bench.sawnAs(true)}
+          >It really is {lengthDigits(bench.trade.thinAsSaid, garden.system)} by {say(
+            bench.trade.wideAsSaid,
+            'Metre',
+            garden.system,
+          )}</Button
+        >
+      </p>
+    {/if}
     <h2>
       {kind.name}<span class="soft small"
         >{bench.preview ? ` · ${bench.preview.drawing.title.toLowerCase()}, to scale; type on the drawing` : ''}</span
@@ -201,11 +222,13 @@
     {#if bench.whole && !Object.keys(bench.errors).length}<p class="problem" role="alert">{bench.whole}</p>{/if}
     <div class="actions">
       <Button type="submit" kind="main" class="px-5" disabled={bench.keeping || (!bench.isNew && !bench.changed)}
-        >{bench.isNew ? 'Put it on the heap' : 'Keep changes'}</Button
+        >{bench.isNew ? 'Keep it, and the next' : 'Keep changes'}</Button
       >
       {#if bench.isNew}
+        <Button class="px-4" disabled={bench.keeping} onclick={() => void keep(false)}>Put it on the heap</Button>
         <Button class="px-4" onclick={() => (bench.drop(), void push('/gather'))}>Leave it</Button>
       {:else}
+        <Button class="px-4" onclick={() => (bench.another(), void push('/gather/new'))}>Another like it</Button>
         {#if bench.changed}<Button class="px-4" onclick={() => bench.reload(draft.id!)}>As it was</Button>{/if}
         {#if draft.count > 1}
           <span class="split">

@@ -10,8 +10,11 @@ import {
   type ThingInput,
   type Trouble,
 } from '../../lib/api/client';
+import { Asking } from '../../lib/ask.svelte';
 import { garden } from '../../lib/garden.svelte';
 import { Drafts, type Draft } from './drafts.svelte';
+
+type Heard = Schemas['HeardDto'];
 
 /** The measuring bench: one thing, old or new, while it is measured and looked at. A draft survives leaving the page. */
 export class Bench {
@@ -20,11 +23,15 @@ export class Bench {
   errors = $state<Record<string, string>>({});
   /** Said where it belongs to no field. */
   whole = $state('');
-  pending = $state(0);
   /** True while a keep is under way, so that a second tap keeps nothing twice. */
   keeping = $state(false);
   /** True once something was changed that is not kept. */
   changed = $state(false);
+
+  /** The name its timber is sold by, where one was said. */
+  trade = $state.raw<Heard['trade']>(null);
+  /** Where the last new thing was laid; the next mostly lies there too. */
+  private place = '';
 
   readonly drafts = new Drafts();
 
@@ -39,27 +46,30 @@ export class Bench {
   readonly isNew = $derived(this.draft !== null && this.draft.id === null);
   readonly badParts: ReadonlySet<string> = $derived(new SvelteSet(this.draft?.faults.map((f) => f.part) ?? []));
 
-  private latest = 0;
+  get pending(): number {
+    return this.looking.pending;
+  }
+
   /** How often something was refused, so that an answer to an older question does not take it back. */
   private told = 0;
-  private abort: AbortController | null = null;
+  private readonly looking = new Asking();
 
-  /** A new thing of a kind, at its typical measures. */
-  start(kind: Kind): void {
+  /** A new thing of a kind, at its typical measures, or as it was said in a line. */
+  start(kind: Kind, said?: Heard): void {
     this.put({
       id: null,
       version: null,
       number: null,
-      name: '',
+      name: said?.name ?? '',
       kind: kind.id,
-      count: 1,
-      measures: Object.fromEntries(kind.fields.map((f) => [f.id, f.typical])),
-      taken: [],
+      count: said?.count ?? 1,
+      measures: said?.measures ?? Object.fromEntries(kind.fields.map((f) => [f.id, f.typical])),
+      taken: said?.taken ?? [],
       history: [],
-      substance: kind.substances[0].id,
-      findings: [],
+      substance: said?.substance ?? kind.substances[0].id,
+      findings: said?.findings ?? [],
       faults: [],
-      place: '',
+      place: this.place,
       remark: '',
       source: '',
       permission: '',
@@ -67,6 +77,30 @@ export class Bench {
       keepDry: false,
       useBefore: null,
     });
+    this.trade = said?.trade ?? null;
+    if (said) this.lay();
+  }
+
+  /** Another one like that in hand: all that was measured and seen, with a name and a number of its own. */
+  another(): void {
+    if (!this.draft) return;
+    const like = $state.snapshot(this.draft);
+    this.put({ ...like, id: null, version: null, number: null, history: [], faults: [] });
+    this.lay();
+  }
+
+  /** Timber named as it is sold is of its true section, or of the one that was said after all. */
+  sawnAs(said: boolean): void {
+    const trade = this.trade;
+    if (!trade || !this.draft || !this.kind) return;
+    const [wide, thin] = said ? [trade.wideAsSaid, trade.thinAsSaid] : [trade.wide, trade.thin];
+    const [, second, third] = this.kind.fields.filter((f) => f.unit === 'Metre');
+    this.measureAll({ ...(second && { [second.id]: wide }), ...(third && { [third.id]: thin }) });
+  }
+
+  private lay(): void {
+    this.changed = true;
+    if (this.draft) this.drafts.lay(this.draft);
   }
 
   /** Takes a thing in hand: as the heap has it, or with the changes that were made to it and not kept. */
@@ -285,6 +319,7 @@ export class Bench {
       this.explain(trouble ?? unreachable);
       return false;
     }
+    if (draft.id === null) this.place = draft.place;
     this.drafts.forget(draft.id);
     this.load(kept);
     return true;
@@ -379,32 +414,26 @@ export class Bench {
     };
   }
 
-  /** Asks the core what it makes of the draft. An answer overtaken by a later question is dropped; the last good picture stays. */
+  /** Asks the core what it makes of the draft; the last good picture stays until it has answered. */
   private async look(): Promise<void> {
     if (!this.draft) return;
-    const mine = ++this.latest;
     const told = this.told;
-    this.abort?.abort();
-    this.abort = new AbortController();
-    this.pending++;
+    const body = this.input($state.snapshot(this.draft));
     try {
-      const { data, error, response } = await api.POST('/api/things/preview', {
-        body: this.input($state.snapshot(this.draft)),
-        signal: this.abort.signal,
-      });
-      if (mine !== this.latest) return;
-      if (data) {
+      const answer = await this.looking.ask((signal) => api.POST('/api/things/preview', { body, signal }));
+      if (!answer) return;
+      const { data, error, response } = answer;
+      if (!data) this.explain(troubleOf(response.status, error));
+      else {
         this.preview = data;
         // What was refused since this was asked stays told.
         if (told === this.told) {
           this.errors = {};
           this.whole = '';
         }
-      } else this.explain(troubleOf(response.status, error));
+      }
     } catch {
-      if (mine === this.latest) this.whole = unreachable.whole;
-    } finally {
-      this.pending--;
+      this.whole = unreachable.whole;
     }
   }
 }

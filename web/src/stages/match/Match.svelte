@@ -4,6 +4,7 @@
   import { garden } from '../../lib/garden.svelte';
   import BriefBar from './BriefBar.svelte';
   import MatchStrip from './MatchStrip.svelte';
+  import MeansBar from './MeansBar.svelte';
 
   const aims: { id: Schemas['Aim']; name: string }[] = [
     { id: 'MostSoil', name: 'most soil' },
@@ -11,8 +12,22 @@
     { id: 'LeastBought', name: 'least to buy' },
     { id: 'LeastWork', name: 'least work' },
   ];
-  const titles: Record<Schemas['Standing'], string> = { WillDo: 'Will do', Nearly: 'Nearly', WontDo: "Won't do" };
-  const standings = ['WillDo', 'Nearly', 'WontDo'] as const;
+  const parts = $derived(
+    [
+      { title: 'Will do', of: 'WillDo', matches: of('WillDo').filter((m) => m.beyond.length === 0) },
+      {
+        title: 'Will do, but not with what you have this time',
+        of: 'Beyond',
+        matches: of('WillDo').filter((m) => m.beyond.length > 0),
+      },
+      { title: 'Nearly', of: 'Nearly', matches: of('Nearly') },
+      { title: "Won't do", of: 'WontDo', matches: of('WontDo') },
+    ].filter((p) => p.matches.length > 0),
+  );
+
+  function of(standing: Schemas['Standing']) {
+    return garden.matches?.filter((m) => m.standing === standing) ?? [];
+  }
 
   $effect(() => {
     garden.lifted = {};
@@ -36,15 +51,13 @@
       <BriefBar />
     </div>
   </div>
+  <MeansBar />
   {#if !garden.matches}
     <p class="soft">Looking through the heap…</p>
   {:else}
-    {#each standings as standing (standing)}
-      {@const matches = garden.matches.filter((m) => m.standing === standing)}
-      {#if matches.length > 0}
-        <h2 data-standing={standing}>{titles[standing]}</h2>
-        {#each matches as match (match.design)}<MatchStrip {match} />{/each}
-      {/if}
+    {#each parts as part (part.of)}
+      <h2 data-standing={part.of}>{part.title}</h2>
+      {#each part.matches as match (match.design)}<MatchStrip {match} />{/each}
     {/each}
   {/if}
 </section>
@@ -82,6 +95,7 @@
     color: var(--sound);
   }
 
+  h2[data-standing='Beyond'],
   h2[data-standing='Nearly'] {
     color: var(--tight);
   }

@@ -54,6 +54,7 @@
       <p>{match.summary}</p>
     {/if}
     {#if match.why}<p class="why">{match.why}</p>{/if}
+    {#each match.beyond as b (b.limit)}<p class="why">{b.why}</p>{/each}
     {#if fit && fit.pending.length > 0}<p class="pending small">
         {#if unlooked.length > 0}◌ Not looked at yet: {unlooked.join(', ')}.{/if}
         {#if unmeasured.length > 0}Not wholly measured: {unmeasured.join(', ')}.{/if}

@@ -24,7 +24,9 @@
 <h2>Tool shelf</h2>
 <p class="soft">
   Steps and ways of taking a thing apart that want a tool you lack, or a size you lack, say so and offer another. What
-  you say nothing of counts as had; sizes are in mm, or in inches where you say so: “4, 6, 8” or “1/8, 1/4 in”.
+  you say nothing of counts as had; <span data-either
+    >sizes are in mm, or in inches where you say so: “4, 6, 8” or “1/8, 1/4 in”</span
+  >.
 </p>
 {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
 <table>

@@ -67,7 +67,7 @@
 </script>
 
 <div class="sums">
-  <nav class="shelf" aria-label="Sums" bind:this={shelf}>
+  <nav class="shelf" class:searching={sought !== ''} aria-label="Sums" bind:this={shelf}>
     <label class="pick"
       ><span class="sr">Question</span>
       <Select placeholder="" value={table.name} onchange={(e) => void push(`/sums/${e.currentTarget.value}`)}>
@@ -98,7 +98,11 @@
           <ul>
             {#each asked as c (c.name)}
               <li>
-                <a href="#/sums/{c.name}" aria-current={c.name === table.name ? 'page' : undefined}>{c.question}</a>
+                <a
+                  href="#/sums/{c.name}"
+                  aria-current={c.name === table.name ? 'page' : undefined}
+                  onclick={() => (sought = '')}>{c.question}</a
+                >
               </li>
             {/each}
           </ul>
@@ -251,12 +255,16 @@
       border-right: 0;
     }
 
-    .shelf details,
-    .shelf :global(.search) {
+    .shelf:not(.searching) details,
+    .shelf.searching .pick {
       display: none;
     }
 
-    .pick {
+    .shelf a {
+      min-height: var(--target);
+    }
+
+    .shelf:not(.searching) .pick {
       display: block;
     }
 

@@ -1,5 +1,6 @@
 import { SvelteMap } from 'svelte/reactivity';
 import { api, troubleOf, unreachable, type Calculator, type Sheet, type SumInput } from '../../lib/api/client';
+import { Asking } from '../../lib/ask.svelte';
 import { get, put, typical, type Node, type Tree } from './tree';
 
 /** The table where one sum is worked: its inputs, its answer, and what happens on both sides of it. What was typed for each sum is kept while the page is open. */
@@ -12,7 +13,6 @@ export class SumTable {
   sweep = $state.raw<Sheet['sweep']>([]);
   errors = $state<Record<string, string>>({});
   whole = $state('');
-  pending = $state(0);
 
   readonly calculator: Calculator | null = $derived(this.calculators.find((c) => c.name === this.name) ?? null);
   readonly asked: SumInput[] = $derived.by(() => {
@@ -26,8 +26,11 @@ export class SumTable {
   readonly link = $derived(`#/sums/${this.name}?i=${encodeURIComponent(JSON.stringify(this.inputs))}`);
 
   private readonly typed = new SvelteMap<string, Tree>();
-  private latest = 0;
-  private abort: AbortController | null = null;
+  private readonly working = new Asking();
+
+  get pending(): number {
+    return this.working.pending;
+  }
 
   /** Opens a sum, at the inputs of its address, or as it was left, or as a form starts. */
   async open(name: string, given: string | null): Promise<void> {
@@ -97,19 +100,13 @@ export class SumTable {
     }
   }
 
-  /** Works the sum. An answer overtaken by a later question is dropped; the last good answer stays, marked stale, while an input is wrong. */
+  /** Works the sum; the last good answer stays, marked stale, while an input is wrong. */
   private async work(sliding: boolean): Promise<void> {
-    const mine = ++this.latest;
-    this.abort?.abort();
-    this.abort = new AbortController();
-    this.pending++;
+    const [params, body] = [{ path: { name: this.name } }, { inputs: this.inputs }];
     try {
-      const { data, error, response } = await api.POST('/api/sums/{name}/sheet', {
-        params: { path: { name: this.name } },
-        body: { inputs: this.inputs },
-        signal: this.abort.signal,
-      });
-      if (mine !== this.latest) return;
+      const answer = await this.working.ask((signal) => api.POST('/api/sums/{name}/sheet', { params, body, signal }));
+      if (!answer) return;
+      const { data, error, response } = answer;
       if (data) {
         this.sheet = data;
         if (!sliding) this.sweep = data.sweep;
@@ -121,9 +118,7 @@ export class SumTable {
         this.whole = trouble.whole;
       }
     } catch {
-      if (mine === this.latest) this.whole = unreachable.whole;
-    } finally {
-      this.pending--;
+      this.whole = unreachable.whole;
     }
   }
 }
