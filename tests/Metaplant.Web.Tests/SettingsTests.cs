@@ -29,6 +29,57 @@ public sealed class SettingsTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task What_the_core_says_is_told_in_the_units_of_the_garden()
+    {
+        (await server.PutAsync("/api/garden", new { units = "mm" })).Status.ShouldBe(HttpStatusCode.NoContent);
+        var wide = new { name = "Plank", kind = "board", count = 1, measures = new Dictionary<string, double> { ["length"] = 99 } };
+        (await server.PostAsync("/api/things/preview", wide)).Body!["errors"]!.ToJsonString().ShouldContain("8000 mm");
+        (await server.PutAsync("/api/garden", new { units = "in" })).Status.ShouldBe(HttpStatusCode.NoContent);
+        var told = (await server.PostAsync("/api/things/preview", wide)).Body!["errors"]!.ToJsonString();
+        told.ShouldContain("314 15/16 in");
+        told.ShouldNotContain("mm");
+    }
+
+    [Fact]
+    public async Task Manner_is_changed_singly_kept_and_taken_back()
+    {
+        (await server.PutAsync("/api/garden", new { @decimal = ",", currency = "kr", paper = "Letter", dates = "mdy", volumes = "barrow", place = "Behind the slipway" })).Status.ShouldBe(HttpStatusCode.NoContent);
+        await server.RestartAsync();
+        var manner = (await server.GetAsync("/api/garden"))["manner"]!;
+        manner.ToJsonString().ShouldBe("""{"decimal":",","currency":"kr","dates":"mdy","paper":"Letter","volumes":"barrow","place":"Behind the slipway"}""");
+        var pile = new { name = "Soil", kind = "soil", count = 1, measures = new Dictionary<string, double> { ["volume"] = 500 } };
+        (await server.PostAsync("/api/things/preview", pile)).Body!["errors"]!.ToJsonString().ShouldContain("588 barrows");
+        (await server.PostAsync("/api/undo", null)).Status.ShouldBe(HttpStatusCode.OK);
+        ((string)(await server.GetAsync("/api/garden"))["manner"]!["currency"]!).ShouldBe("€");
+    }
+
+    [Theory]
+    [InlineData("decimal", ";")]
+    [InlineData("currency", "")]
+    [InlineData("dates", "roman")]
+    [InlineData("paper", "A5")]
+    [InlineData("volumes", "thimble")]
+    [InlineData("units", "cubits")]
+    public async Task What_cannot_be_is_refused_at_its_field_and_nothing_is_kept(string field, string value)
+    {
+        var before = (await server.GetAsync("/api/garden"))["manner"]!.ToJsonString();
+        var refused = await server.PutAsync("/api/garden", new Dictionary<string, string> { ["place"] = "Elsewhere", [field] = value });
+        refused.Status.ShouldBe(HttpStatusCode.BadRequest);
+        refused.Body!["errors"]!.AsObject().Select(e => e.Key).ShouldBe([field]);
+        (await server.GetAsync("/api/garden"))["manner"]!.ToJsonString().ShouldBe(before);
+    }
+
+    [Fact]
+    public async Task A_line_is_heard_in_the_units_of_the_garden()
+    {
+        (await server.PutAsync("/api/garden", new { units = "in" })).Status.ShouldBe(HttpStatusCode.NoContent);
+        var heard = (await server.PostAsync("/api/things/heard", new { line = "3 tubs 20 x 16 x 14" })).Body!.AsArray();
+        ((string)heard[0]!["kind"]!, (int)heard[0]!["count"]!).ShouldBe(("round-tub", 3));
+        ((double)heard[0]!["measures"]!["topDiameter"]!).ShouldBe(.508, 1e-9);
+        (await server.PostAsync("/api/things/heard", new { line = new string('x', 201) })).Status.ShouldBe(HttpStatusCode.BadRequest);
+    }
+
+    [Fact]
     public async Task Changes_at_once_are_all_kept()
     {
         var rows = (await server.GetAsync("/api/handbook")).AsArray().SelectMany(t => t!["rows"]!.AsArray()).Take(40).Select(r => ((string)r!["id"]!, (double)r["least"]!)).ToList();

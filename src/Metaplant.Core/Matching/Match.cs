@@ -155,7 +155,7 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
                 continue;
             }
 
-            if (means.TakesTooLong(next.Draft))
+            if (means.AreExceededBy(next.Draft))
             {
                 late ??= next.Draft;
                 continue;

@@ -90,6 +90,10 @@
       ],
     });
   });
+  /** Where the heap has just become shorter, what was beyond its end is no more there. */
+  const inSight = $derived(
+    $virtual.getVirtualItems().flatMap(({ index, start }) => (standing[index] ? [{ s: standing[index], start }] : [])),
+  );
   $effect(() => {
     void standing;
     get(virtual).measure();
@@ -146,44 +150,41 @@
       onkeydown={walk}
     >
       <div class="ground" style:width="{$virtual.getTotalSize()}px">
-        {#each $virtual.getVirtualItems() as item (standing[item.index]?.thing.id ?? item.key)}
-          {@const s = standing[item.index]}
-          {#if s}
-            <Button
-              kind="bare"
-              class="thing"
-              data-state={stateOf(s.thing)}
-              aria-label={words(s.thing)}
-              data-thing={s.thing.id}
-              tabindex={standing[at]?.thing.id === s.thing.id ? 0 : -1}
-              style="width: {s.width + 8}px; left: {item.start}px"
-              onmouseenter={() => (shownId = s.thing.id)}
-              onmouseleave={() => (shownId = null)}
-              onfocus={() => ((shownId = s.thing.id), (at = standing.findIndex((o) => o.thing.id === s.thing.id)))}
-              onblur={() => (shownId = null)}
-              onclick={() => void push(`/gather/${s.thing.id}`)}
-            >
-              {#if s.thing.count > s.copies.length}<span class="times">×{s.thing.count}</span>{/if}
-              <svg width={s.width} height={s.height} overflow="visible" aria-hidden="true">
-                {#each s.copies as up (up)}
-                  <g transform="translate(0 {-up})">
-                    {#each s.thing.silhouette as shape, i (i)}
-                      {#if shape.kind === 'Disc'}
-                        <circle
-                          class:void={shape.ink === 'Hole'}
-                          cx={s.frame.x(shape.points[0])}
-                          cy={s.frame.y(shape.points[1])}
-                          r={(shape.radius ?? 0) * s.frame.scale}
-                        />
-                      {:else}
-                        <polygon points={pointsOf(shape, s.frame)} />
-                      {/if}
-                    {/each}
-                  </g>
-                {/each}
-              </svg>
-            </Button>
-          {/if}
+        {#each inSight as { s, start } (s.thing.id)}
+          <Button
+            kind="bare"
+            class="thing"
+            data-state={stateOf(s.thing)}
+            aria-label={words(s.thing)}
+            data-thing={s.thing.id}
+            tabindex={standing[at]?.thing.id === s.thing.id ? 0 : -1}
+            style="width: {s.width + 8}px; left: {start}px"
+            onmouseenter={() => (shownId = s.thing.id)}
+            onmouseleave={() => (shownId = null)}
+            onfocus={() => ((shownId = s.thing.id), (at = standing.findIndex((o) => o.thing.id === s.thing.id)))}
+            onblur={() => (shownId = null)}
+            onclick={() => void push(`/gather/${s.thing.id}`)}
+          >
+            {#if s.thing.count > s.copies.length}<span class="times">×{s.thing.count}</span>{/if}
+            <svg width={s.width} height={s.height} overflow="visible" aria-hidden="true">
+              {#each s.copies as up (up)}
+                <g transform="translate(0 {-up})">
+                  {#each s.thing.silhouette as shape, i (i)}
+                    {#if shape.kind === 'Disc'}
+                      <circle
+                        class:void={shape.ink === 'Hole'}
+                        cx={s.frame.x(shape.points[0])}
+                        cy={s.frame.y(shape.points[1])}
+                        r={(shape.radius ?? 0) * s.frame.scale}
+                      />
+                    {:else}
+                      <polygon points={pointsOf(shape, s.frame)} />
+                    {/if}
+                  {/each}
+                </g>
+              {/each}
+            </svg>
+          </Button>
         {/each}
       </div>
     </div>
