@@ -17,5 +17,5 @@ export const theme = {
     base: 'bg-board text-ink border-2 border-iron rounded-none shadow-none max-w-[min(96vw,1100px)]',
     body: 'p-3 space-y-0',
   },
-  radio: { input: `${TICK} rounded-full`, label: 'm-0' },
+  radio: { input: `${TICK} rounded-full`, label: 'tick m-0 gap-2.5 text-base font-normal text-ink' },
 } satisfies ThemeConfig;

@@ -12,18 +12,12 @@
   <fieldset>
     <legend>{rule.question}</legend>
     {#each rule.schools as school, i (school.id)}
-      <label class="tick">
-        <Radio
-          name={rule.id}
-          value={school.id}
-          group={chosen}
-          onchange={() => void garden.setRule(rule.id, school.id)}
-        />
-        <span
+      <Radio name={rule.id} value={school.id} group={chosen} onchange={() => void garden.setRule(rule.id, school.id)}
+        ><span
           ><b>{school.name}</b>{i === 0 ? ' (ours)' : ''}. {school.reason}
           <em class="soft">{basis[school.basis]}</em></span
-        >
-      </label>
+        ></Radio
+      >
     {/each}
   </fieldset>
 {/each}
