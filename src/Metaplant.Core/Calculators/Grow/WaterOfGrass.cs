@@ -35,7 +35,7 @@ public sealed class WaterOfGrass : Calculator
             Sum.Of(
                 "Water that grass uses", "ET₀ = .0023 (T + 17.8) √(T_max − T_min) × .408 R_a",
                 [new("T_min", "coldest", low, Unit.DegreeCelsius), new("T_max", "warmest", high, Unit.DegreeCelsius), new("R_a", "sunlight above the air", ra, Unit.MegajoulePerSquareMetreDay)],
-                Evapotranspiration.Hargreaves(ra, low, high), Unit.MillimetrePerDay, "FAO-56 eq. 52, Hargreaves", "A millimetre is a litre on each square metre", "Wind and damp are not asked for; off the coast it may be a fifth out"),
+                Evapotranspiration.Hargreaves(ra, low, high), Unit.MillimetrePerDay, "FAO-56 eq. 52, Hargreaves", "Depth times area is the volume it uses", "Wind and damp are not asked for; off the coast it may be a fifth out"),
             new Also("extraterrestrialRadiation", ra)).After(sun);
     }
 
