@@ -14,7 +14,7 @@ namespace Metaplant.Data;
 
 /// <summary>A project as it stands on the drawing board.</summary>
 /// <param name="CastAnew">Why it is no longer drawn from the pieces it was kept with, as a sentence; null where it is.</param>
-public sealed record Drawn(Board Board, string? CastAnew);
+public sealed record Drawn(Board Board, Sentence? CastAnew);
 
 /// <summary>Keeps a fit as a project that speaks for its things, and opens it again.</summary>
 public static class ProjectKeeping
@@ -84,7 +84,7 @@ public static class ProjectKeeping
                 : KeptCast.Open(cast, design, AsBuilt.Measured(Chosen.Snap(design, lead, brief, settings), making.Measured), Stockroom.Of(heap), making.Gone);
             if (kept is { Ok: true, Value: var fit }) return new Drawn(DrawingBoard.Of(fit, heap), null);
             // One from before pieces were kept was never drawn from any.
-            var why = kept is null ? null : $"{kept.Problems[0].Sentence} It is drawn from what there is now: look it over, and keep it again to take that.";
+            var why = kept is null ? null : (Sentence)$"{kept.Problems[0].Sentence} It is drawn from what there is now: look it over, and keep it again to take that.";
             return DrawingBoard.Open(design, lead, settings, brief, heap).Then<Drawn>(board => new Drawn(board, why));
         });
     }

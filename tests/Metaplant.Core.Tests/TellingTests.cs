@@ -79,7 +79,11 @@ public class TellingTests
         => Teller.UsCustomary.Tell(Sentence.Join(", ", [$"{Amount.Length(.0254)}", "and", $"{Amount.Volume(.208)}"])).ShouldBe("1 in, and, 55 US gal");
 
     [Fact]
-    public void What_is_no_number_has_no_words() => Should.Throw<ArgumentOutOfRangeException>(() => Teller.Metric.Show(double.NaN, Unit.Metre));
+    public void What_is_no_number_is_told_as_none()
+    {
+        Teller.Metric.Show(double.NaN, Unit.Metre).ToString().ShouldBe("no number");
+        Teller.UsCustomary.Show(double.PositiveInfinity, Unit.Pascal).ToString().ShouldBe("no number");
+    }
 
     private static string Beside(string file, [CallerFilePath] string here = "") => Path.Combine(Path.GetDirectoryName(here)!, file);
 }

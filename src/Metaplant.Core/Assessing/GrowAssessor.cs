@@ -50,8 +50,9 @@ internal static class GrowAssessor
     private static (Verdict Verdict, Sentence Words) Say(CropFit chosen, List<Check> checks)
     {
         if (chosen.Count == 0) return (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}");
-        var words = $"{chosen.Count} {(chosen.Count == 1 ? chosen.Crop.Name.ToLowerInvariant() : chosen.Crop.Plural)}, set by {(chosen.Limit == "soil" ? "the soil there is" : "the room")}.";
-        return chosen.NotKnown is { } unknown ? (Verdicts.Worst(Verdicts.Worst(checks), Verdict.Tight), $"{words} {unknown}") : (Verdicts.Worst(checks), words);
+        Sentence words = $"{Of(chosen)}, set by {(chosen.Limit == "soil" ? "the soil there is" : "the room")}.";
+        if (chosen.NotKnown is not { } unknown) return (Verdicts.Worst(checks), words);
+        return (Verdicts.Worst(Verdicts.Worst(checks), Verdict.Tight), $"{words} {unknown}");
     }
 
     private static (Verdict Verdict, Sentence Words) Say(IReadOnlyList<Sentence?> whyNots)
@@ -69,15 +70,17 @@ internal static class GrowAssessor
         var allowed = fitness == Fitness.Food;
         var fits = Ordered(Crops.In(brief.Handbook), c => Climb(c, frame, allowed));
         var chosen = brief.Crop is null ? null : Climb(brief.Crop, frame, allowed);
-        var (verdict, words) = chosen switch
+        Sentence words = chosen switch
         {
-            { Count: 0 } => (Verdict.Fails, $"No {chosen.Crop.Plural}: {chosen.WhyNot}"),
-            { } c => (Verdict.Sound, $"{c.Count} {(c.Count == 1 ? c.Crop.Name.ToLowerInvariant() : c.Crop.Plural)} climb it."),
-            _ => (Verdict.Sound, $"{fits.Value.Count(f => f.Count > 0)} climbers can use it. {NotAsked}"),
+            { Count: 0 } => (Sentence)$"No {chosen.Crop.Plural}: {chosen.WhyNot}",
+            { } c => (Sentence)$"{Of(c)} to climb it.",
+            _ => (Sentence)$"{new Count(fits.Value.Count(f => f.Count > 0), "climber", "climbers")} can use it. {NotAsked}",
         };
         Sum around = Sum.Of("Round the feet", "n × 2 r sin(π/n)", [new("n", "feet", frame.Feet, Unit.Count)], frame.Around, Unit.Metre, "Polygon through the feet");
-        return new(verdict, words, null, null, null, fits, chosen, []) { Around = around };
+        return new(chosen is { Count: 0 } ? Verdict.Fails : Verdict.Sound, words, null, null, null, fits, chosen, []) { Around = around };
     }
+
+    private static Count Of(CropFit fit) => new(fit.Count, fit.Crop.One, fit.Crop.Plural);
 
     /// <summary>As many as their spacing round the ring allows, and no more than two at each foot.</summary>
     private static CropFit Climb(Crop crop, ClimbingFrame frame, bool foodAllowed)

@@ -39,7 +39,7 @@ public sealed record Tally(double Soil, double Liner, double Cost, int Holes, Ve
         if (tally.Worst != was.Worst) told.Add((Sentence)$"{Told(tally.Worst)} where it was {Told(was.Worst)}{Where(now, tally.Worst)}");
         if (tally.Cost > was.Cost + .005) told.Add("more to buy");
         if (tally.Cost < was.Cost - .005) told.Add("less to buy");
-        return told.Count == 0 ? null : $"As measured: {told.Skip(1).Aggregate(told[0], (a, b) => (Sentence)$"{a}; {b}")}.";
+        return told.Count == 0 ? null : (Sentence)$"As measured: {Sentence.Join("; ", told)}.";
     }
 
     /// <summary>Which part it is, where the worst is that it does not hold.</summary>

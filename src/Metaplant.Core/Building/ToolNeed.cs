@@ -10,7 +10,7 @@ namespace Metaplant.Core.Building;
 /// <param name="Size">Of its bit, in m; null where any will do.</param>
 public sealed partial record ToolNeed(string Words, double? Size = null)
 {
-    private const double Inch = .0254;
+    private const double Inch = UnitWords.Inch;
 
     /// <summary>The tools, any of which does, each with a capital letter.</summary>
     public IReadOnlyList<string> Options { get; } = [.. Words.Split(" or ").Select(t => char.ToUpperInvariant(t[0]) + t[1..])];

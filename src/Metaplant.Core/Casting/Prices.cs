@@ -10,7 +10,11 @@ namespace Metaplant.Core.Casting;
 /// <param name="Length">Of one piece, m; 0 where it is sold by count, line or volume.</param>
 /// <param name="Width">Of one piece, m.</param>
 /// <param name="Thickness">Of one piece, m.</param>
-public sealed record PriceRow(string Id, string Family, Sentence Name, double Pack, Unit Per, double Price, double Length = 0, double Width = 0, double Thickness = 0);
+public sealed record PriceRow(string Id, string Family, Sentence Name, double Pack, Unit Per, double Price, double Length = 0, double Width = 0, double Thickness = 0)
+{
+    /// <summary>What to ask for in the shop: small goods with how many are in a box.</summary>
+    public Sentence Packed => Per == Unit.Count && Pack > 1 ? (Sentence)$"{Name}, {(int)Pack} in a box" : Name;
+}
 
 public static class Prices
 {
@@ -24,15 +28,15 @@ public static class Prices
         new("post-100", "timber", $"Post {Amount.Length(.1)} × {Amount.Length(.1)}, {Amount.Length(2.4)}", 2.4, Unit.Metre, 17.00, 2.4, .1, .1),
         new("plank", "plank", $"Planed board {Amount.Length(.02)} × {Amount.Length(.145)}, {Amount.Length(2.4)}", 2.4, Unit.Metre, 9.00, 2.4, .145, .02),
         new("plank-long", "plank", $"Planed board {Amount.Length(.02)} × {Amount.Length(.145)}, {Amount.Length(3.6)}", 3.6, Unit.Metre, 14.00, 3.6, .145, .02),
-        new("sheet-screw", "sheet-screw", $"Sheet-metal screws {new Trade("4.2 × 16 mm")}, 50 in a box", 50, Unit.Count, 4.00),
+        new("sheet-screw", "sheet-screw", $"Sheet-metal screws {new Trade("4.2 × 16 mm")}", 50, Unit.Count, 4.00),
         new("end-cap", "end-cap", "End cap of sheet metal for a duct", 1, Unit.Count, 6.50),
         new("hook", "hook", $"Screw hook, ring and short chain, marked {Amount.Mass(120)}", 1, Unit.Count, 5.00),
         new("cloth", "cloth", $"Woven ground cloth, {Amount.Length(1)} × {Amount.Length(5)}", 5, Unit.SquareMetre, 7.00, 5, 1),
         new("film", "film", $"Pond film of polyethylene, {Amount.Length(2)} × {Amount.Length(2)}", 4, Unit.SquareMetre, 6.50, 2, 2),
         new("film-wide", "film", $"Pond film of polyethylene, {Amount.Length(4)} × {Amount.Length(4)}", 16, Unit.SquareMetre, 24.00, 4, 4),
-        new("outdoor-screw", "outdoor-screw", $"Outdoor screws {new Trade("6 × 60 mm")}, 50 in a box", 50, Unit.Count, 8.50),
-        new("outdoor-screw-80", "outdoor-screw-80", $"Outdoor screws {new Trade("6 × 80 mm")}, 50 in a box", 50, Unit.Count, 10.50),
-        new("outdoor-screw-100", "outdoor-screw-100", $"Outdoor screws {new Trade("6 × 100 mm")}, 50 in a box", 50, Unit.Count, 13.00),
+        new("outdoor-screw", "outdoor-screw", $"Outdoor screws {new Trade("6 × 60 mm")}", 50, Unit.Count, 8.50),
+        new("outdoor-screw-80", "outdoor-screw-80", $"Outdoor screws {new Trade("6 × 80 mm")}", 50, Unit.Count, 10.50),
+        new("outdoor-screw-100", "outdoor-screw-100", $"Outdoor screws {new Trade("6 × 100 mm")}", 50, Unit.Count, 13.00),
         new("bolt", "bolt", $"Bolt {new Trade("M8")} with nut and washers", 1, Unit.Count, .90),
         new("wire", "wire", $"Soft fence wire {Amount.Length(.0025)}, {Amount.Length(25)}", 25, Unit.Metre, 6.00),
         new("twine", "twine", $"Garden twine {Amount.Length(.004)}, {Amount.Length(50)}", 50, Unit.Metre, 4.50),
@@ -57,8 +61,8 @@ public static class Prices
     /// <summary>What so many pieces of a length and section cost in the shop; null where nothing of the family is large enough.</summary>
     public static double? CostOf(PiecesNeeded need, int count) => Cheapest(need, count) is { } found ? found.Packs * found.Row.Price : null;
 
-    /// <summary>What a family of goods is called: the name of its first row without how it is packed; null for what the shop does not have. Fixings are sold by trade names, which read the same in every system of units.</summary>
-    public static string? Named(string family) => ByFamily[family].FirstOrDefault()?.Name.ToString().Split(',')[0];
+    /// <summary>What a family of goods is called: the name of its first row; null for what the shop does not have. Fixings are sold by trade names, which read the same in every system of units.</summary>
+    public static string? Named(string family) => ByFamily[family].FirstOrDefault()?.Name.ToString();
 
     private static readonly ILookup<string, PriceRow> ByFamily = All.ToLookup(r => r.Family, StringComparer.Ordinal);
 

@@ -175,7 +175,7 @@ public sealed class DrilledTub : Design
 
         if (thing.Shows(Findings.Cracked)) steps.Add(new("plates", "Plate the crack", $"Drill a hole of {Amount.Length(.005)} at each end of the crack to stop it, then bolt a plate across inside and out.", 20, ["Drill", "Spanner"], ["Eye protection"], false, "drill") { SlowerWithSalvage = true });
         if (tub.Packers.Count > 0) steps.Add(Op.Cut("packers", "packers", tub.Packers.Count, tub.PackerLength) with { Words = $"{Amount.Length(tub.PackerLength)} long, {Amount.Length(tub.PackerHeight)} high.", Places = ["packer"] });
-        if (AsksForWater(tub)) steps.Add(new("water-test", "Prove it with water", string.Join(" ", WaterTest.Steps(tub.Set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift"));
+        if (AsksForWater(tub)) steps.Add(new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(tub.Set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift"));
         if (tub.Lined) steps.Add(new("liner", tub.Set.Lead.MustLine ? "Line it with film" : "Line it", "Fold the corners like a parcel; staple under the rim.", 15, ["Scissors", "Stapler"], []) { Places = ["liner"] });
         steps.Add(tub.Floor.Pierced
             ? new("holes", $"Pierce {new Count(holes, "hole", "holes")} through the liner", $"{hole}, by the template, over the gaps in the floor.", .5 * holes, ["Punch or knife"], Op.Gloves)

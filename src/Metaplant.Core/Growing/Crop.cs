@@ -107,6 +107,15 @@ public sealed record Crop(
     Raising Raising, double DaysToPlant, double DaysToHarvest, double HarvestDays, Picking Picking, double Yield, double YieldSpread, double KeepsDays, double Kc, double Depletion,
     double BuryLimit, double? GreatestPh, int LeastBlock, IReadOnlyList<string> EatenBy)
 {
+    /// <summary>What one plant of it is called in a sentence: "lettuce", "spinach plant", "clump of chives", "climbing French bean".</summary>
+    public string One => Plural switch
+    {
+        _ when Plural.Split(' ') is [var head, "of", ..] => head[..^1] + Plural[head.Length..],
+        _ when Plural.EndsWith(" bushes", StringComparison.Ordinal) => Plural[..^2],
+        _ when Plural.Split(' ')[^1] is "plants" or "bulbs" or "crowns" or "canes" => Plural[..^1],
+        _ => Plural[0] + Name[1..],
+    };
+
     /// <summary>The least one plant gives in a poor season, kg.</summary>
     public double LeastYield => Yield * (1 - YieldSpread);
 

@@ -67,6 +67,6 @@ public static class DrawingBoard
         var ids = key.Split('+');
         if (leads.Found.FirstOrDefault(s => s.Lots.Any(l => ids.Contains(l.ThingId.ToString()))) is { } near) return near;
         var refused = leads.Others.FirstOrDefault(o => ids.Contains(o.Thing.Thing.Id.ToString()));
-        return new Problem("source", refused is null ? "That is no longer on the heap." : $"{refused.Thing.Thing.Name}: {refused.Why}");
+        return new Problem("source", refused is null ? "That is no longer on the heap." : (Sentence)$"{refused.Thing.Thing.Name}: {refused.Why}");
     }
 }

@@ -91,7 +91,7 @@ public static class Matcher
             return new(design, Standing.Nearly, near.Nearest, [], near.Sizes, others, $"{near.Lead.Thing.Thing.Name}: {near.Wanted!.Words}", near.Wanted);
         if (found.Where(f => f.Nearest is not null).OrderBy(f => f.Nearest!.Assessment.Worst).ThenBy(f => f.Lead.Thing.Thing.Number).FirstOrDefault() is { } fails)
             return new(design, Standing.Nearly, fails.Nearest, [], fails.Sizes, others, fails.Why, null);
-        Sentence why = others.Count > 0 ? $"{others[0].Thing.Thing.Name}: {others[0].Why}" : "Nothing on the heap could be its main part.";
+        Sentence why = others.Count > 0 ? (Sentence)$"{others[0].Thing.Thing.Name}: {others[0].Why}" : "Nothing on the heap could be its main part.";
         return new(design, Standing.WontDo, null, [], 0, others, why, null);
     }
 

@@ -29,6 +29,15 @@ public sealed record Means(double? Hours = null, double? Money = null, bool Alon
 
     public static Means Any { get; } = new();
 
+    /// <summary>What no means can be: less than nothing, or no number.</summary>
+    public IEnumerable<Problem> Problems()
+    {
+        foreach (var (field, value) in (IEnumerable<(string, double?)>)[("hours", Hours), ("money", Money), ("height", LeastHeight)])
+        {
+            if (value is { } given && !(given >= 0 && double.IsFinite(given))) yield return new(field, "It is a number and not less than nothing.");
+        }
+    }
+
     /// <summary>True where hours or money are beyond them already as a draft shows, before anything is assessed: what is solved for and supplied later only adds to both.</summary>
     public bool AreExceededBy(Draft draft)
         => (Hours is { } hours && draft.Blueprint.MinutesWith(draft.Set.Brief.Handbook[Practice.SalvageFactor], draft.Cast) / 60 > hours + Slack) || (Money is { } money && draft.Cast.Cost > money + Slack);

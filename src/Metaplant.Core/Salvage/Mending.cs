@@ -30,7 +30,7 @@ public sealed record KeptThing(
 }
 
 /// <summary>A thing made readable again, and what that took, in sentences.</summary>
-public sealed record Mended(Thing Thing, IReadOnlyList<string> Changes);
+public sealed record Mended(Thing Thing, IReadOnlyList<Sentence> Changes);
 
 /// <summary>
 /// Makes a thing of an earlier catalogue readable again. Nothing gets fitter or stronger by it: what can no longer be told counts as not known.
@@ -45,13 +45,13 @@ public static class Mending
     public static Outcome<Mended> Of(KeptThing kept, string? kindId = null)
     {
         if (SalvageKinds.Find(kindId ?? kept.KindId) is not { } kind) return new Problem("kind", $"“{kindId ?? kept.KindId}” is no kind of thing any more. Choose what it is.");
-        var changes = new List<string>();
+        var changes = new List<Sentence>();
         changes.AddRange(kept.Unread.Select(u => u switch
         {
             "measures" => "Its measures cannot be read and have to be taken again.",
             "faults" => "Its bad places cannot be read, so it counts as poor.",
             _ => "What was seen on it cannot be read, so what it held counts as unknown.",
-        }).Distinct(StringComparer.Ordinal));
+        }).Distinct(StringComparer.Ordinal).Select(words => (Sentence)words));
         if (kind.Id != kept.KindId) changes.Add($"It becomes a {kind.Name.ToLowerInvariant()}.");
         var (substance, known) = Stuff(kept, kind, changes);
         var values = Measures(kept, kind, changes);
@@ -68,7 +68,7 @@ public static class Mending
     private static string Named(KeptThing kept) => kept.Name.Trim() is { Length: > 0 } name ? name[..Math.Min(name.Length, Thing.LongestName)] : $"Thing {kept.Number}";
 
     /// <summary>What it is made of, and whether that is known. An unknown stuff is taken before a known one; where the kind has none, its first stands in and its past counts as unknown, so that it is not cut for what it may not be.</summary>
-    private static (Substance Stuff, bool Known) Stuff(KeptThing kept, SalvageKind kind, List<string> changes)
+    private static (Substance Stuff, bool Known) Stuff(KeptThing kept, SalvageKind kind, List<Sentence> changes)
     {
         if (kept.Substance is { } own && kind.Substances.Contains(own)) return (own, true);
         var unknown = kind.Substances.Contains(Substance.UnknownPlastic);
@@ -77,7 +77,7 @@ public static class Mending
         return (stuff, unknown);
     }
 
-    private static Dictionary<string, double> Measures(KeptThing kept, SalvageKind kind, List<string> changes)
+    private static Dictionary<string, double> Measures(KeptThing kept, SalvageKind kind, List<Sentence> changes)
     {
         var values = new Dictionary<string, double>(StringComparer.Ordinal);
         foreach (var (id, value) in kept.Values)
@@ -93,7 +93,7 @@ public static class Mending
         return [];
     }
 
-    private static (List<string> Findings, List<string> History) Signs(KeptThing kept, SalvageKind kind, bool stuffKnown, List<string> changes)
+    private static (List<string> Findings, List<string> History) Signs(KeptThing kept, SalvageKind kind, bool stuffKnown, List<Sentence> changes)
     {
         List<string> findings = [.. kept.Findings.Where(kind.LookFor.Contains)];
         List<string> history = [.. kept.Past.Where(h => Findings.Find(h) is not null)];
@@ -110,7 +110,7 @@ public static class Mending
         return ([.. findings.Distinct(StringComparer.Ordinal)], [.. history.Distinct(StringComparer.Ordinal)]);
     }
 
-    private static List<Fault> Faults(KeptThing kept, SalvageKind kind, Dictionary<string, double> values, List<string> changes)
+    private static List<Fault> Faults(KeptThing kept, SalvageKind kind, Dictionary<string, double> values, List<Sentence> changes)
     {
         List<Fault> fit = [.. kept.Faults.Where(f => Thing.Create(0, 0, "It", kind.Id, 1, values, null, [], [f]).Ok)];
         if (fit.Count < kept.Faults.Count) changes.Add($"{kept.Faults.Count - fit.Count} bad place{(kept.Faults.Count - fit.Count == 1 ? " is" : "s are")} no longer on it; look where {(kept.Faults.Count - fit.Count == 1 ? "it is" : "they are")}.");

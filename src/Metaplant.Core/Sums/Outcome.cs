@@ -39,5 +39,5 @@ public sealed class Outcome<T>
         => Ok ? next(Value) : Outcome<TNext>.Refuse(Problems);
 
     /// <summary>The value, for callers that know there is one; a bug otherwise.</summary>
-    public T OrThrow() => Value ?? throw new InvalidOperationException(string.Join(" ", Problems.Select(p => $"{p.Field}: {p.Sentence}")));
+    public T OrThrow() => Value ?? throw new InvalidOperationException(string.Join(" ", Problems.Select(p => $"{p.Field}: {p.Sentence.ToString()}")));
 }

@@ -45,7 +45,7 @@ public readonly record struct Count(int Number, string One, string More);
 
 /// <summary>
 /// Words with measures in them: a pattern and its arguments, kept apart so that the edge can tell them in the reader's units. Written as an interpolated string whose holes may be quantities, counts, whole numbers, names and other sentences;
-/// a bare fraction does not compile, since it would have lost its unit. Two sentences are equal when pattern and arguments are.
+/// a bare fraction does not compile, since it would have lost its unit. Nor is a sentence put into a plain string, which would tell it in metric to everybody: a test reads the compiled code for that. Two sentences are equal when pattern and arguments are.
 /// </summary>
 [InterpolatedStringHandler]
 public sealed class Sentence : IEquatable<Sentence>
@@ -104,9 +104,6 @@ public sealed class Sentence : IEquatable<Sentence>
 
         return all;
     }
-
-    /// <summary>True where nothing is said.</summary>
-    public bool IsEmpty => pattern.Length == 0;
 
     /// <summary>The same going on from other words: its first letter small, where it begins with a letter of its own.</summary>
     public Sentence GoingOn()

@@ -31,11 +31,11 @@ public readonly record struct Told(string Number, string Unit)
 /// <param name="Volumes">Told in place of litres and gallons; null for these.</param>
 public sealed record Teller(Lengths Lengths, char Decimal = '.', string Currency = "€", OwnMeasure? Volumes = null)
 {
-    private const double Inch = .0254;
-    private const double Foot = .3048;
-    private const double SquareFoot = .09290304;
-    private const double Gallon = 3.785411784e-3;
-    private const double Pound = .45359237;
+    private const double Inch = UnitWords.Inch;
+    private const double Foot = UnitWords.Foot;
+    private const double SquareFoot = Foot * Foot;
+    private const double Gallon = UnitWords.Gallon;
+    private const double Pound = UnitWords.Pound;
     private const double PoundForce = 4.4482216152605;
     private const char ThinSpace = '\u2009';
     private const char Minus = '−';
@@ -51,10 +51,10 @@ public sealed record Teller(Lengths Lengths, char Decimal = '.', string Currency
 
     public string Say(Measured q) => Show(q.Value, q.Unit).ToString();
 
-    /// <summary>A value in SI as a number and a unit for people. Values that are not finite have no words and throw.</summary>
+    /// <summary>A value in SI as a number and a unit for people. What is no number, or beyond all of them, is told as that and never as a measure.</summary>
     public Told Show(double value, Unit unit)
     {
-        if (!double.IsFinite(value)) throw new ArgumentOutOfRangeException(nameof(value), value, $"There are no words for this in {unit}.");
+        if (!double.IsFinite(value)) return new("no number", "");
         var size = Math.Abs(value);
         return unit switch
         {

@@ -6,16 +6,10 @@ namespace Metaplant.Data.Csv;
 /// <summary>Measures as they stand in a file: a number and a unit, always a dot for the decimals. What a person types on a screen is read there; a file is read here.</summary>
 public static class MeasureText
 {
-    private static readonly Dictionary<string, double> Lengths = new(StringComparer.OrdinalIgnoreCase) { ["mm"] = 1e-3, ["cm"] = 1e-2, ["m"] = 1, ["in"] = .0254, ["ft"] = .3048 };
-
-    private static readonly Dictionary<string, double> Volumes = new(StringComparer.OrdinalIgnoreCase) { ["l"] = 1e-3, ["m3"] = 1, ["gal"] = 3.785411784e-3 };
-
-    private static readonly Dictionary<string, double> Masses = new(StringComparer.OrdinalIgnoreCase) { ["kg"] = 1, ["lb"] = .45359237 };
-
     /// <summary>The value in SI, or null when it is no such measure. A length needs its unit, so that 92 is never taken for metres.</summary>
     public static double? Parse(string text, Unit unit)
     {
-        var units = Of(unit);
+        var units = UnitWords.Of(unit);
         var clean = text.Trim();
         var split = clean.TakeWhile(c => char.IsAsciiDigit(c) || c is '.' or '-' or '+' || (c is 'e' or 'E' && units is null)).Count();
         if (!double.TryParse(clean[..split], NumberStyles.Float, CultureInfo.InvariantCulture, out var number)) return null;
@@ -31,14 +25,6 @@ public static class MeasureText
         Unit.CubicMetre => Number(value * 1000) + " l",
         Unit.Kilogram => Number(value) + " kg",
         _ => Number(value),
-    };
-
-    private static Dictionary<string, double>? Of(Unit unit) => unit switch
-    {
-        Unit.Metre => Lengths,
-        Unit.CubicMetre => Volumes,
-        Unit.Kilogram => Masses,
-        _ => null,
     };
 
     private static string Number(double value) => Math.Round(value, 6).ToString(CultureInfo.InvariantCulture);

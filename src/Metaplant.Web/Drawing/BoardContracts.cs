@@ -65,7 +65,7 @@ public sealed record FitDto(
     public static IEnumerable<PurchaseDto> Purchases(IEnumerable<Purchase> buys)
         => buys.Select(Purchase).GroupBy(b => (b.Name, b.Product, b.Unit, b.Soil)).Select(g => g.First() with { Amount = g.Sum(b => b.Amount), Packs = g.Sum(b => b.Packs), Cost = g.Sum(b => b.Cost) });
 
-    private static PurchaseDto Purchase(Purchase b) => new(b.Need.Name, b.Amount, b.Need.Unit, b.Row?.Name, b.Packs, b.Cost, b.IsSoil);
+    private static PurchaseDto Purchase(Purchase b) => new(b.Need.Name, b.Amount, b.Need.Unit, b.Row?.Packed, b.Packs, b.Cost, b.IsSoil);
 
     private static TakeDto Take(int thingId, int count, Cast cast, Core.Salvage.Heap heap)
     {

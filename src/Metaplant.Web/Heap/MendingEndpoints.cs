@@ -10,7 +10,7 @@ namespace Metaplant.Web.Heap;
 /// <summary>A thing of the heap that the present catalogue cannot read as it was kept.</summary>
 /// <param name="Wrong">What can no longer be read, in sentences.</param>
 /// <param name="Mending">What would change if it were mended as its own kind; null when there is no such kind any more.</param>
-public sealed record NeedsALookDto(int Id, int Number, string Name, string Kind, int Count, string Place, int Version, IReadOnlyList<Sentence> Wrong, IReadOnlyList<string>? Mending);
+public sealed record NeedsALookDto(int Id, int Number, string Name, string Kind, int Count, string Place, int Version, IReadOnlyList<Sentence> Wrong, IReadOnlyList<Sentence>? Mending);
 
 /// <summary>As which kind it is mended; its own when left out.</summary>
 public sealed record MendInput(string? Kind, int? Version);

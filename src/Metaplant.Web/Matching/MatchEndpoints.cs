@@ -39,6 +39,7 @@ internal static partial class MatchEndpoints
         var brief = input.ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var means = new Means(hours, money, alone == true, height, tools == true ? settings.ToolShelf : null);
+        if (means.Problems().ToList() is { Count: > 0 } problems) return Problems.Refuse(problems);
         var matches = Matcher.Match(heap, brief.Value, aim ?? Aim.MostSoil, means, cancel);
         foreach (var match in matches.Where(m => m.Failure is not null)) NotWorkedOut(log, match.Failure, match.Design.Id);
         return TypedResults.Ok(matches.Select(m => Show(m, brief.Value, heap)).ToList());

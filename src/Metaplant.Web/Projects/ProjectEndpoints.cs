@@ -53,7 +53,7 @@ public sealed record TapeDto(string Of, Side? Side, string Name, double Planned,
 /// <param name="LastPicture">True where there is a picture of it as it was last kept.</param>
 public sealed record ProjectDto(
     int Id, string Name, string Design, string DesignName, int Version, bool Filled, ProjectState State, string Why, IReadOnlyList<TapeDto> Tapes, Sentence? Told, bool LastPicture,
-    BoardDto? Board, PlanDto? Plan, string? WhyNot, string? CastAnew = null);
+    BoardDto? Board, PlanDto? Plan, Sentence? WhyNot, Sentence? CastAnew = null);
 
 /// <summary>A step done, or not done after all.</summary>
 /// <param name="Minutes">What it really took; null where nobody says.</param>
@@ -201,10 +201,10 @@ internal static class ProjectEndpoints
     }
 
     /// <summary>Why a project cannot be drawn; where a thing of it can no longer be read, that is why.</summary>
-    private static async Task<string> WhyNotAsync(GardenContext garden, ProjectRow row, IReadOnlyList<Problem> problems, CancellationToken cancel)
+    private static async Task<Sentence> WhyNotAsync(GardenContext garden, ProjectRow row, IReadOnlyList<Problem> problems, CancellationToken cancel)
     {
         var taken = await garden.Things.AsNoTracking().Where(t => garden.Allocations.Any(a => a.ProjectId == row.Id && a.ThingId == t.Id)).ToListAsync(cancel);
-        return taken.Find(t => !t.Read().Ok) is { } unread ? $"{unread.Number} {unread.Name}, which it is made of, needs a look first: see Gather." : string.Join(" ", problems.Select(p => p.Sentence));
+        return taken.Find(t => !t.Read().Ok) is { } unread ? (Sentence)$"{unread.Number} {unread.Name}, which it is made of, needs a look first: see Gather." : Sentence.Join(" ", problems.Select(p => p.Sentence));
     }
 
     private static PlanDto PlanOf(BuildPlan plan, Core.Salvage.Heap heap, HashSet<string> done, Board board, Making making)

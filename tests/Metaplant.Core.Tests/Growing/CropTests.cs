@@ -141,4 +141,14 @@ public class CropTests
         shallow.Words.ShouldMatch("^Nothing on the list grows in it: .*(to root in|litres).*\\.$");
         Grow("blueberry", .7, .6).Verdict.ShouldBe(Core.Sums.Verdict.Tight);
     }
+
+    [Theory]
+    [InlineData("lettuce", "lettuce")]
+    [InlineData("tomato", "tomato")]
+    [InlineData("spinach", "spinach plant")]
+    [InlineData("rosemary", "rosemary bush")]
+    [InlineData("chive", "clump of chives")]
+    [InlineData("climbing-bean", "climbing French bean")]
+    [InlineData("jerusalem-artichoke", "Jerusalem artichoke")]
+    public void One_plant_is_called_what_a_gardener_calls_it(string id, string one) => Of(id).One.ShouldBe(one);
 }

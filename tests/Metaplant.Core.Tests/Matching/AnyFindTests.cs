@@ -4,6 +4,7 @@ using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
+using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Tests.Matching;
 
@@ -27,6 +28,8 @@ public class AnyFindTests
             {
                 match.Failure.ShouldBeNull($"{match.Design.Id} of {string.Join(", ", find.Value.Values)}");
                 if (match.Best is not { } best) continue;
+                foreach (var told in (string[])[.. best.Assessment.Hold.Checks.Select(c => Teller.UsCustomary.Tell(c.Words)), .. best.Blueprint.Operations().Select(o => Teller.UsCustomary.Tell(o.Words)), Teller.UsCustomary.Tell(best.Assessment.Grow.Words), Teller.UsCustomary.Tell(best.Assessment.Drain.Words)])
+                    told.ShouldNotContain("no number", customMessage: $"{match.Design.Id} of {string.Join(", ", find.Value.Values)}");
                 best.Cast.Asked.ShouldAllBe(n => n.Amount >= 0, $"{match.Design.Id} of {string.Join(", ", find.Value.Values)}");
                 DrawingBoard.Open(match.Design, best.Lead, best.Set.Values, Brief.Default, heap).Ok.ShouldBeTrue();
             }

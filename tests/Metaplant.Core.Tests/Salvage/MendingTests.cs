@@ -44,7 +44,7 @@ public class MendingTests
         var mended = Mending.Of(gone, "bucket").OrThrow();
         mended.Thing.Kind.Id.ShouldBe("bucket");
         mended.Thing.Values["height"].ShouldBe(.42, 1e-9);
-        mended.Changes[0].ShouldBe("It becomes a bucket.");
+        mended.Changes[0].ToString().ShouldBe("It becomes a bucket.");
     }
 
     [Fact]

@@ -131,7 +131,9 @@ public class SpokenTests
         heard.Measures["length"].ShouldBe(8 * .3048, 1e-9);
         heard.Measures["width"].ShouldBe(.0889, 1e-4);
         heard.Measures["thickness"].ShouldBe(.0381, 1e-4);
-        heard.Trade.WideAsSaid.ShouldBe(.1016, 1e-9);
+        heard.Trade.Said["width"].ShouldBe(.1016, 1e-9);
+        heard.Trade.Sold["width"].ShouldBe(heard.Measures["width"]);
+        heard.Taken.ShouldBe(["length", "width", "thickness"]);
     }
 
     [Theory]

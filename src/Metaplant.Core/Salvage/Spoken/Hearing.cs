@@ -7,7 +7,10 @@ namespace Metaplant.Core.Salvage.Spoken;
 /// <param name="Taken">Ids of the measures that were said; the others are typical, or worked back from a volume that was.</param>
 /// <param name="Trade">The name timber is sold by, where that was said; its true section is among the measures.</param>
 /// <param name="Score">From 0 to 1: how well the words fit.</param>
-public sealed record Heard(SalvageKind Kind, Substance Substance, string Name, int Count, IReadOnlyDictionary<string, double> Measures, IReadOnlyList<string> Taken, IReadOnlyList<string> Findings, TradeSection? Trade, double Score);
+public sealed record Heard(SalvageKind Kind, Substance Substance, string Name, int Count, IReadOnlyDictionary<string, double> Measures, IReadOnlyList<string> Taken, IReadOnlyList<string> Findings, HeardTrade? Trade, double Score);
+
+/// <summary>Timber said by the name it is sold by: the measures that are true of it, and those that the name would say, by field of the kind.</summary>
+public sealed record HeardTrade(string Name, IReadOnlyDictionary<string, double> Sold, IReadOnlyDictionary<string, double> Said);
 
 /// <summary>Finds kinds by what people call them, slips of the finger forgiven, and fills in what else they say.</summary>
 public static class Hearing
@@ -101,17 +104,28 @@ public static class Hearing
         var kind = called.Kind;
         var measures = kind.Fields.ToDictionary(f => f.Id, f => f.Typical, StringComparer.Ordinal);
         var taken = new List<string>();
-        var lengths = line.Trade is { } trade ? [.. line.Lengths.Take(1), .. trade.Said(kind), .. line.Lengths.Skip(1)] : line.Lengths;
         var asked = kind.Fields.Where(f => f.Unit == Unit.Metre).OrderByDescending(f => f.Quick).ToList();
-        foreach (var (length, field) in lengths.Zip(line.Trade is not null && line.Lengths.Count == 0 ? asked.Skip(1) : asked))
-        {
-            measures[field.Id] = length;
-            taken.Add(field.Id);
-        }
-
+        var trade = line.Trade is { } named ? Sections(named, asked) : null;
+        foreach (var (length, field) in line.Lengths.Zip(asked.Where(f => trade?.Sold.ContainsKey(f.Id) != true))) Take(field.Id, length);
+        foreach (var (id, length) in trade?.Sold ?? new Dictionary<string, double>()) Take(id, length);
         if (line.Volume is { } volume) Holding(kind, volume, measures, taken);
         var name = line.Words.Length > 0 ? char.ToUpperInvariant(line.Words[0]) + line.Words[1..] : line.Trade?.Name ?? kind.Name;
-        return new(kind, SubstanceOf(called, words), name, line.Count, measures, taken, [.. line.Findings.Where(f => kind.LookFor.Contains(f))], line.Trade, score);
+        return new(kind, SubstanceOf(called, words), name, line.Count, measures, taken, [.. line.Findings.Where(f => kind.LookFor.Contains(f))], trade, score);
+
+        void Take(string id, double length)
+        {
+            measures[id] = length;
+            taken.Add(id);
+        }
+    }
+
+    /// <summary>The section after the length that is asked first: the wide side, then the thin one.</summary>
+    private static HeardTrade Sections(TradeSection trade, List<MeasureField> asked)
+    {
+        var fields = asked.Skip(1).Take(2).Select(f => f.Id).ToList();
+        return new(trade.Name, Of(trade.Wide, trade.Thin), Of(trade.WideAsSaid, trade.ThinAsSaid));
+
+        Dictionary<string, double> Of(params double[] sides) => fields.Zip(sides).ToDictionary(s => s.First, s => s.Second, StringComparer.Ordinal);
     }
 
     /// <summary>What it is made of, if the words say so and the kind can be of it; else what it mostly is.</summary>
@@ -120,7 +134,7 @@ public static class Hearing
         if (called.Substance is { } said && called.Kind.Substances.Contains(said)) return said;
         foreach (var (word, of) in KindWords.OfSubstances)
         {
-            if (words.Contains(word) && of.FirstOrDefault(called.Kind.Substances.Contains, (Substance)(-1)) is var substance && (int)substance >= 0) return substance;
+            if (words.Contains(word) && of.Where(called.Kind.Substances.Contains).Cast<Substance?>().FirstOrDefault() is { } substance) return substance;
         }
 
         return called.Kind.Substances[0];

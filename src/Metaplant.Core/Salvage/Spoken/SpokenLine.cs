@@ -17,12 +17,12 @@ public sealed record TradeSection(string Name, double Thin, double Wide, double 
 /// <param name="Trade">The name timber is sold by, where one is said; its true section is not among the lengths.</param>
 public sealed partial record SpokenLine(int Count, string Words, IReadOnlyList<double> Lengths, double? Volume, IReadOnlyList<string> Findings, TradeSection? Trade)
 {
-    private const double Inch = .0254;
-    private const double Foot = .3048;
-    private const int LongestLine = 200;
+    /// <summary>Letters that are read; what is beyond them is passed over.</summary>
+    public const int Longest = 200;
 
-    private static readonly Dictionary<string, double> LengthUnits = new(StringComparer.Ordinal) { ["mm"] = .001, ["cm"] = .01, ["m"] = 1, ["in"] = Inch, ["\""] = Inch, ["inch"] = Inch, ["inches"] = Inch, ["ft"] = Foot, ["'"] = Foot, ["foot"] = Foot, ["feet"] = Foot };
-    private static readonly Dictionary<string, double> VolumeUnits = new(StringComparer.Ordinal) { ["l"] = .001, ["litre"] = .001, ["litres"] = .001, ["liter"] = .001, ["liters"] = .001, ["gal"] = 3.785411784e-3, ["gallon"] = 3.785411784e-3, ["gallons"] = 3.785411784e-3, ["m3"] = 1 };
+    private const double Inch = UnitWords.Inch;
+    private const double Foot = UnitWords.Foot;
+
     private static readonly Dictionary<string, string> Marks = new(StringComparer.Ordinal) { ["HT"] = "mark-heat", ["KD"] = "mark-heat", ["DH"] = "mark-heat", ["MB"] = "mark-fumigant" };
 
     /// <summary>True thicknesses and widths of surfaced timber by its name in inches (American Softwood Lumber Standard PS 20, dry), m.</summary>
@@ -31,7 +31,7 @@ public sealed partial record SpokenLine(int Count, string Words, IReadOnlyList<d
     /// <summary>Takes a line apart. A bare number is in <paramref name="bare"/> m, unless it stands among others that have a unit, or has a fraction, which is always of an inch.</summary>
     public static SpokenLine Read(string line, double bare, IReadOnlyDictionary<string, double>? own = null)
     {
-        var text = (line.Length > LongestLine ? line[..LongestLine] : line).Replace('×', 'x').Replace('’', '\'').Replace('′', '\'').Replace('″', '"').Replace('”', '"').Trim();
+        var text = (line.Length > Longest ? line[..Longest] : line).Replace('×', 'x').Replace('’', '\'').Replace('′', '\'').Replace('″', '"').Replace('”', '"').Trim();
         var findings = new List<string>();
         text = Mark().Replace(text, m => Marks.TryGetValue(m.Value, out var id) ? Found(id) : m.Value);
         double? volume = null;
@@ -79,7 +79,7 @@ public sealed partial record SpokenLine(int Count, string Words, IReadOnlyList<d
 
     private static double? VolumeOf(string unit, IReadOnlyDictionary<string, double>? own)
     {
-        if (VolumeUnits.TryGetValue(unit, out var one)) return one;
+        if (UnitWords.Volumes.TryGetValue(unit, out var one)) return one;
         return own is not null && (own.TryGetValue(unit, out one) || (unit.EndsWith('s') && own.TryGetValue(unit[..^1], out one))) ? one : null;
     }
 
@@ -94,7 +94,7 @@ public sealed partial record SpokenLine(int Count, string Words, IReadOnlyList<d
     private static IEnumerable<double> InMetres(string group, double bare)
     {
         var parts = Each().Matches(group);
-        var units = parts.Select(p => p.Groups["unit"] is { Success: true } u ? LengthUnits[u.Value.ToLowerInvariant()] : p.Value.Contains('/', StringComparison.Ordinal) ? Inch : (double?)null).ToList();
+        var units = parts.Select(p => p.Groups["unit"] is { Success: true } u ? UnitWords.Lengths[u.Value] : p.Value.Contains('/', StringComparison.Ordinal) ? Inch : (double?)null).ToList();
         var among = units.Contains(Inch) || units.Contains(Foot) ? Inch : units.Contains(.01) ? .01 : units.Any(u => u is not null) ? .001 : bare;
         for (var i = 0; i < parts.Count; i++)
         {

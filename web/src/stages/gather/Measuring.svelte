@@ -8,10 +8,11 @@
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { parseCount, parseLength } from '../../lib/units/parse';
-  import { lengthDigits, say } from '../../lib/units/tell';
+  import { say } from '../../lib/units/tell';
   import type { Bench } from './bench.svelte';
   import Particulars from './Particulars.svelte';
   import StickScale from './StickScale.svelte';
+  import TradeSize from './TradeSize.svelte';
 
   const { bench }: { bench: Bench } = $props();
 
@@ -133,22 +134,7 @@
       {#if bench.errors[field]}<p class="problem">{bench.errors[field]}</p>{/if}
     {/each}
 
-    {#if bench.trade}
-      <p class="trade" role="group" aria-label="True size of {bench.trade.name}">
-        A {bench.trade.name} as it is sold is {lengthDigits(bench.trade.thin, garden.system)} by {say(
-          bench.trade.wide,
-          'Metre',
-          garden.system,
-        )}, and counts as that.
-        <Button kind="link" onclick={() => bench.sawnAs(true)}
-          >It really is {lengthDigits(bench.trade.thinAsSaid, garden.system)} by {say(
-            bench.trade.wideAsSaid,
-            'Metre',
-            garden.system,
-          )}</Button
-        >
-      </p>
-    {/if}
+    {#if bench.trade}<TradeSize {bench} trade={bench.trade} />{/if}
     <h2>
       {kind.name}<span class="soft small"
         >{bench.preview ? ` · ${bench.preview.drawing.title.toLowerCase()}, to scale; type on the drawing` : ''}</span

@@ -3,6 +3,7 @@
   import Button from '../../lib/controls/Button.svelte';
   import type { Thing } from '../../lib/api/client';
   import type { Bench } from './bench.svelte';
+  import { photograph, removePhoto } from './working';
 
   const { bench, thing }: { bench: Bench; thing: Thing } = $props();
 
@@ -26,11 +27,8 @@
       <Button kind="bare" class="small-one" onclick={() => show(i)}
         ><img src="/api/photos/{photo}/small" alt="Photograph of {thing.name}" height="96" /></Button
       >
-      <Button
-        kind="bare"
-        class="away"
-        aria-label="Take this photograph away"
-        onclick={() => void bench.removePhoto(photo)}>✕</Button
+      <Button kind="bare" class="away" aria-label="Take this photograph away" onclick={() => void removePhoto(photo)}
+        >✕</Button
       >
     </figure>
   {/each}
@@ -41,7 +39,7 @@
       type="file"
       accept="image/jpeg,image/png,image/webp"
       capture="environment"
-      onchange={(e) => e.currentTarget.files?.[0] && void bench.photograph(e.currentTarget.files[0])}
+      onchange={(e) => e.currentTarget.files?.[0] && void photograph(bench, e.currentTarget.files[0])}
     />
   </label>
 </div>

@@ -6,6 +6,7 @@
   import { parseLength } from '../../lib/units/parse';
   import { digits, lengthDigits } from '../../lib/units/tell';
   import type { Bench } from './bench.svelte';
+  import { cutOff, sawSections, takeApart } from './working';
 
   const { bench }: { bench: Bench } = $props();
   const draft = $derived(bench.draft!);
@@ -26,7 +27,7 @@
     if (read.error !== undefined) bench.wrong('work', read.error);
     else {
       length = '';
-      void bench.cutOff(read.value);
+      void cutOff(bench, read.value);
     }
   }
 </script>
@@ -58,9 +59,9 @@
         {#if way.toBorrow.length > 0}<p class="small">To borrow first: {way.toBorrow.join(', ').toLowerCase()}.</p>{/if}
         {#if kept && way.givesPieces && (!way.lacks || way.without)}<Button
             class="px-3"
-            onclick={() => void bench.takeApart(way.id, 1)}>Take one apart like this</Button
+            onclick={() => void takeApart(bench, way.id, 1)}>Take one apart like this</Button
           >{/if}
-        {#if kept && sections}<Button class="px-3" onclick={() => void bench.sawSections(Number(sections[1]), 1)}
+        {#if kept && sections}<Button class="px-3" onclick={() => void sawSections(bench, Number(sections[1]), 1)}
             >Saw one section out of one</Button
           >{/if}
       </li>

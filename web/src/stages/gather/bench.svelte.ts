@@ -1,18 +1,8 @@
 import { SvelteMap, SvelteSet } from 'svelte/reactivity';
-import {
-  OURS,
-  api,
-  troubleOf,
-  unreachable,
-  type Kind,
-  type Schemas,
-  type Thing,
-  type ThingInput,
-  type Trouble,
-} from '../../lib/api/client';
+import { api, troubleOf, unreachable, type Kind, type Schemas, type Thing, type Trouble } from '../../lib/api/client';
 import { Asking } from '../../lib/ask.svelte';
 import { garden } from '../../lib/garden.svelte';
-import { Drafts, type Draft } from './drafts.svelte';
+import { draftOf, Drafts, freshDraft, inputOf, type Draft } from './drafts.svelte';
 
 type Heard = Schemas['HeardDto'];
 
@@ -56,27 +46,7 @@ export class Bench {
 
   /** A new thing of a kind, at its typical measures, or as it was said in a line. */
   start(kind: Kind, said?: Heard): void {
-    this.put({
-      id: null,
-      version: null,
-      number: null,
-      name: said?.name ?? '',
-      kind: kind.id,
-      count: said?.count ?? 1,
-      measures: said?.measures ?? Object.fromEntries(kind.fields.map((f) => [f.id, f.typical])),
-      taken: said?.taken ?? [],
-      history: [],
-      substance: said?.substance ?? kind.substances[0].id,
-      findings: said?.findings ?? [],
-      faults: [],
-      place: this.place,
-      remark: '',
-      source: '',
-      permission: '',
-      cost: null,
-      keepDry: false,
-      useBefore: null,
-    });
+    this.put(freshDraft(kind, this.place, said));
     this.trade = said?.trade ?? null;
     if (said) this.lay();
   }
@@ -89,13 +59,9 @@ export class Bench {
     this.lay();
   }
 
-  /** Timber named as it is sold is of its true section, or of the one that was said after all. */
-  sawnAs(said: boolean): void {
-    const trade = this.trade;
-    if (!trade || !this.draft || !this.kind) return;
-    const [wide, thin] = said ? [trade.wideAsSaid, trade.thinAsSaid] : [trade.wide, trade.thin];
-    const [, second, third] = this.kind.fields.filter((f) => f.unit === 'Metre');
-    this.measureAll({ ...(second && { [second.id]: wide }), ...(third && { [third.id]: thin }) });
+  /** Timber named as it is sold is of its true section, or of the one that its name says after all. */
+  sawnAsSaid(said: boolean): void {
+    if (this.trade) this.measureAll(said ? this.trade.said : this.trade.sold);
   }
 
   private lay(): void {
@@ -109,31 +75,7 @@ export class Bench {
     if (kept) {
       this.put(kept);
       this.changed = true;
-    } else this.put(this.of(thing));
-  }
-
-  private of(thing: Thing): Draft {
-    return {
-      id: thing.id,
-      version: thing.version,
-      number: thing.number,
-      name: thing.name,
-      kind: thing.kind,
-      count: thing.count,
-      measures: { ...thing.measures },
-      taken: [...thing.taken],
-      history: [...thing.history],
-      substance: thing.substance,
-      findings: [...thing.findings],
-      faults: thing.faults.map((f) => ({ ...f })),
-      place: thing.place,
-      remark: thing.remark,
-      source: thing.source,
-      permission: thing.permission,
-      cost: thing.cost,
-      keepDry: thing.keepDry,
-      useBefore: thing.useBefore,
-    };
+    } else this.put(draftOf(thing));
   }
 
   /** Takes up the draft of a new thing that was left lying, if there is one. */
@@ -200,65 +142,6 @@ export class Bench {
     this.drafts.lay(this.draft);
   }
 
-  /** Takes so many of the batch apart one way; what comes of it lies on the heap, each piece naming its parent. */
-  takeApart(way: string, count: number): Promise<void> {
-    return this.work(
-      (id, version) => api.POST('/api/things/{id}/break', { params: { path: { id } }, body: { way, count, version } }),
-      'taken apart',
-    );
-  }
-
-  cutOff(length: number): Promise<void> {
-    return this.work(
-      (id, version) => api.POST('/api/things/{id}/cut', { params: { path: { id } }, body: { length, version } }),
-      'cut; both pieces are on the heap, the rest too where it is worth keeping',
-    );
-  }
-
-  sawSections(boards: number, sections: number): Promise<void> {
-    return this.work(
-      (id, version) =>
-        api.POST('/api/things/{id}/saw', { params: { path: { id } }, body: { boards, sections, version } }),
-      'sawn; the section and what is left of it are on the heap',
-    );
-  }
-
-  private async work(
-    send: (id: number, version: number | null) => Promise<{ error?: unknown; response: Response }>,
-    words: string,
-  ): Promise<void> {
-    const draft = this.draft;
-    if (draft?.id == null) return;
-    const { id, version } = draft;
-    const trouble = await garden.write(() => send(id, version), `${draft.name}: ${words}`);
-    if (trouble) this.explain({ ...trouble, fields: { work: trouble.whole } });
-    else this.reload(id);
-  }
-
-  /** Photographs it. The picture is turned upright and drawn anew by the garden. */
-  async photograph(file: File): Promise<void> {
-    const draft = this.draft;
-    if (draft?.id == null) return;
-    const { id } = draft;
-    const trouble = await garden.write(async () => {
-      const response = await fetch(`/api/things/${id}/photos`, {
-        method: 'POST',
-        headers: { ...OURS, 'content-type': file.type || 'image/jpeg' },
-        body: file,
-      });
-      return { response, error: response.ok ? undefined : await response.json().catch(() => null) };
-    }, 'The photograph is kept');
-    if (trouble) this.explain({ ...trouble, fields: { photo: trouble.fields.photo ?? trouble.whole } });
-    else delete this.errors.photo;
-  }
-
-  async removePhoto(photo: number): Promise<void> {
-    await garden.write(
-      () => api.DELETE('/api/photos/{id}', { params: { path: { id: photo } } }),
-      'The photograph is off; undo brings it back',
-    );
-  }
-
   /** Marks a part bad, or sound again. A bad slat is bad all along. */
   togglePart(part: string): void {
     if (!this.draft) return;
@@ -302,7 +185,7 @@ export class Bench {
   }
 
   private async send(draft: Draft): Promise<boolean> {
-    const body = this.input(draft);
+    const body = inputOf(draft);
     let kept: Thing | undefined;
     const trouble = await garden.write(
       async () => {
@@ -386,39 +269,18 @@ export class Bench {
     void this.look();
   }
 
-  private explain(trouble: Trouble): void {
+  /** Says what was wrong, at its fields where it belongs to any. */
+  explain(trouble: Trouble): void {
     this.told++;
     this.errors = { ...this.errors, ...trouble.fields };
     this.whole = trouble.whole;
-  }
-
-  private input(draft: Draft): ThingInput {
-    return {
-      name: draft.name,
-      kind: draft.kind,
-      count: draft.count,
-      measures: draft.measures,
-      substance: draft.substance,
-      findings: draft.findings,
-      faults: draft.faults,
-      place: draft.place,
-      remark: draft.remark,
-      source: draft.source,
-      permission: draft.permission,
-      cost: draft.cost,
-      keepDry: draft.keepDry,
-      useBefore: draft.useBefore,
-      version: draft.version,
-      taken: draft.taken,
-      history: draft.history,
-    };
   }
 
   /** Asks the core what it makes of the draft; the last good picture stays until it has answered. */
   private async look(): Promise<void> {
     if (!this.draft) return;
     const told = this.told;
-    const body = this.input($state.snapshot(this.draft));
+    const body = inputOf($state.snapshot(this.draft));
     try {
       const answer = await this.looking.ask((signal) => api.POST('/api/things/preview', { body, signal }));
       if (!answer) return;

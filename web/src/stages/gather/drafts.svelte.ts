@@ -1,5 +1,5 @@
 import { SvelteSet } from 'svelte/reactivity';
-import type { Schemas, Thing } from '../../lib/api/client';
+import type { Kind, Schemas, Thing, ThingInput } from '../../lib/api/client';
 
 const KEPT = 'metaplant-measuring';
 
@@ -68,3 +68,61 @@ export class Drafts {
 }
 
 const key = (id: number | null) => (id === null ? KEPT : `${KEPT}-${id}`);
+
+/** A new thing of a kind, at its typical measures, or as it was said in a line. */
+export function freshDraft(kind: Kind, place: string, said?: Schemas['HeardDto']): Draft {
+  return {
+    id: null,
+    version: null,
+    number: null,
+    name: said?.name ?? '',
+    kind: kind.id,
+    count: said?.count ?? 1,
+    measures: { ...(said?.measures ?? Object.fromEntries(kind.fields.map((f) => [f.id, f.typical]))) },
+    taken: [...(said?.taken ?? [])],
+    history: [],
+    substance: said?.substance ?? kind.substances[0].id,
+    findings: [...(said?.findings ?? [])],
+    faults: [],
+    place,
+    remark: '',
+    source: '',
+    permission: '',
+    cost: null,
+    keepDry: false,
+    useBefore: null,
+  };
+}
+
+/** A thing as the heap has it, to be changed. */
+export function draftOf(thing: Thing): Draft {
+  return {
+    id: thing.id,
+    version: thing.version,
+    number: thing.number,
+    name: thing.name,
+    kind: thing.kind,
+    count: thing.count,
+    measures: { ...thing.measures },
+    taken: [...thing.taken],
+    history: [...thing.history],
+    substance: thing.substance,
+    findings: [...thing.findings],
+    faults: thing.faults.map((f) => ({ ...f })),
+    place: thing.place,
+    remark: thing.remark,
+    source: thing.source,
+    permission: thing.permission,
+    cost: thing.cost,
+    keepDry: thing.keepDry,
+    useBefore: thing.useBefore,
+  };
+}
+
+/** What is sent of a draft: all but what the heap gives it. */
+export function inputOf(draft: Draft): ThingInput {
+  const input: Partial<Draft> = { ...draft };
+  delete input.id;
+  delete input.number;
+  return input as ThingInput;
+}

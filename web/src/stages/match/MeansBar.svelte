@@ -10,7 +10,12 @@
     [16, 'a weekend'],
   ];
   const MONEY = [0, 20, 50, 100];
-  const HEIGHTS = [0.3, 0.6, 0.75];
+  /** What everybody knows the height of; makers of furniture keep to about these. */
+  const HEIGHTS: [number, string][] = [
+    [0.45, 'a seat'],
+    [0.75, 'a table'],
+    [0.9, 'a worktop'],
+  ];
   const LIMITS = { Time: 'time', Money: 'money', Hands: 'hands', Tools: 'tools', Height: 'height' } as const;
 
   const means = $derived(garden.means);
@@ -54,7 +59,9 @@
     >Soil up at least
     <Select placeholder="" value={means.height ?? ''} onchange={(e) => set({ height: number(e.currentTarget.value) })}>
       <option value="">any height</option>
-      {#each HEIGHTS as height (height)}<option value={height}>{say(height, 'Metre', garden.system)}</option>{/each}
+      {#each HEIGHTS as [height, name] (height)}<option value={height}
+          >as {name}, {say(height, 'Metre', garden.system)}</option
+        >{/each}
     </Select>
   </label>
   <label class="tick"
