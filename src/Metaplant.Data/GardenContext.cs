@@ -1,3 +1,4 @@
+using Metaplant.Data.Settings;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 
@@ -19,6 +20,29 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
     public DbSet<SettingRow> Settings => Set<SettingRow>();
 
     public DbSet<JournalRow> Journal => Set<JournalRow>();
+
+    /// <summary>All that was saved through this context, also what was rolled back since.</summary>
+    public GardenParts Changed { get; private set; }
+
+    public override Task<int> SaveChangesAsync(bool acceptAllChangesOnSuccess, CancellationToken cancellationToken = default)
+    {
+        foreach (var entry in ChangeTracker.Entries())
+        {
+            if (entry.State is EntityState.Added or EntityState.Modified or EntityState.Deleted) Changed |= PartOf(entry.Entity);
+        }
+
+        return base.SaveChangesAsync(acceptAllChangesOnSuccess, cancellationToken);
+    }
+
+    private static GardenParts PartOf(object row) => row switch
+    {
+        ThingRow => GardenParts.Heap,
+        PhotoRow => GardenParts.Photographs,
+        AllocationRow => GardenParts.Heap | GardenParts.Projects,
+        ProjectRow or TickRow => GardenParts.Projects,
+        SettingRow setting => SettingRows.IsTool(setting.Key) ? GardenParts.Shelf : GardenParts.Settings,
+        _ => GardenParts.None,
+    };
 
     /// <summary>Times are kept in UTC and come back as UTC, so that a row read again is the row that was journalled.</summary>
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder) => configurationBuilder.Properties<DateTime>().HaveConversion<Utc>();

@@ -224,7 +224,7 @@ public partial class SpokenOfTests
     [GeneratedRegex(@"^ (?!times\b|across\b|as\b|is\b)[a-z]+s\b", RegexOptions.ExplicitCapture, 1000)]
     private static partial Regex Plural();
 
-    [GeneratedRegex(@"(?<![\d.,/ ])1 (?!across|is|as|this|thus)[a-z]+[^su]s\b", RegexOptions.ExplicitCapture, 1000)]
+    [GeneratedRegex(@"(?<![\d.,/ ])1 (?!across|is|as|this|thus|cosmos)[a-z]+[^su]s\b", RegexOptions.ExplicitCapture, 1000)]
     private static partial Regex OneOfMany();
 
     [GeneratedRegex(@"\d+(\.\d+)? × \d+ mm|\bM\d+\b", RegexOptions.ExplicitCapture, 1000)]

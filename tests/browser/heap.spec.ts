@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from './garden';
+import { looksRight } from './looks';
 
 /** Kinds of find are entered in three runs, so that both workers have something to do. */
 const RUNS = 3;
@@ -169,8 +170,10 @@ test('a thing is sawn, photographed and tagged', async ({ open, page, server }) 
   await expect(page.getByRole('img', { name: /Photograph of/ })).toBeVisible();
   await page.getByRole('img', { name: /Photograph of/ }).click();
   await expect(page.getByRole('dialog', { name: /photograph 1 of 1/ })).toBeVisible();
+  await looksRight(page, false);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /Photograph of|photograph 1/i }).first()).toBeFocused();
   await open('/gather/tags');
   await expect(page.getByRole('img', { name: /Code that opens/ })).toHaveCount(2);
 });

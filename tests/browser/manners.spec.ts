@@ -18,7 +18,8 @@ test('no letter undoes anything, Ctrl+Z does, and the help page lists the keys',
   await name.focus();
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('link', { name: /Tub of mine/ })).toBeVisible();
-  await page.getByRole('link', { name: 'Keys and marks' }).click();
+  await page.getByRole('button', { name: 'Marks and keys' }).click();
+  await page.getByRole('link', { name: /^Keys, and all of this/ }).click();
   await expect(page.getByRole('row', { name: /Ctrl \+ Z/ })).toContainText('take back');
 });
 
@@ -73,7 +74,7 @@ test('a thing that is spoken for names the project and leads there', async ({ op
 
 test('a number that cannot be is answered with the nearest that can, on the drawing too', async ({ open, page }) => {
   await open('/draw/pallet-bed?source=1');
-  const length = page.locator('.drawing').first().getByRole('textbox', { name: 'Length' });
+  const length = page.locator('.drawing:not(.bare)').first().getByRole('textbox', { name: 'Length' });
   await expect(length).toHaveValue('3600');
   await length.fill('5 m');
   await length.press('Enter');

@@ -34,3 +34,35 @@ test('a measure in inches and sixteenths is whole on the phone', async ({ open, 
   const clipped = await page.locator('.measure').evaluateAll((all) => all.filter((e) => e.scrollWidth > e.clientWidth).map((e) => (e as HTMLInputElement).value));
   expect(clipped).toEqual([]);
 });
+
+test('on a phone the picture, the slider in hand and the three verdicts are in sight together, for the last slider too', async ({ open, page }) => {
+  await open('/draw/pallet-bed?source=1');
+  for (const slider of [page.getByRole('slider').first(), page.getByRole('slider').last()]) {
+    await slider.scrollIntoViewIfNeeded();
+    await slider.focus();
+    const [picture, verdicts, thumb] = await Promise.all([page.locator('.drawing').boundingBox(), page.locator('dl.bar').boundingBox(), slider.boundingBox()]);
+    // Below the tape, above the heap, and none over another.
+    const main = (await page.locator('main').boundingBox())!;
+    for (const box of [picture!, verdicts!, thumb!]) {
+      expect(box.y).toBeGreaterThanOrEqual(main.y - 1);
+      expect(box.y + box.height).toBeLessThanOrEqual(main.y + main.height + 1);
+    }
+    expect(verdicts!.y).toBeGreaterThanOrEqual(picture!.y + picture!.height - 1);
+    expect(thumb!.y).toBeGreaterThanOrEqual(verdicts!.y + verdicts!.height - 1);
+  }
+  await expect(page.locator('dl.bar > div')).toHaveCount(3);
+});
+
+test('on a phone the heap is a list, a thing is a page, and a sum is found by its words', async ({ open, page }) => {
+  await open('/gather');
+  await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveCount(0);
+  const row = page.locator('.list').getByRole('link', { name: /Bait tub/ });
+  expect((await row.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+  await row.tap();
+  await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Bait tub, rinsed');
+  await expect(row).toBeHidden();
+  await open('/sums/board-span');
+  await page.getByRole('searchbox').fill('wind press');
+  await page.getByRole('link', { name: 'How hard does wind press?' }).tap();
+  await expect(page.getByRole('heading', { name: 'How hard does wind press?' })).toBeVisible();
+});

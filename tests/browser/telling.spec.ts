@@ -10,8 +10,10 @@ const TRADE = /\bM\d+\b|screws \d+(?:\.\d+)? × \d+ mm(?:, \d+ in a box)?/gi;
 /** Every word on the screen but what the gardener typed and what a source is quoted with: what is shut is opened first, and what fields, titles and labels say counts. */
 async function words(page: Page): Promise<string> {
   await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
+  const shut = page.locator('[data-fold] > * > button[aria-expanded=false]');
+  await shut.evaluateAll((all) => all.forEach((e) => (e as HTMLButtonElement).click()));
+  await expect(shut).toHaveCount(0);
   return page.evaluate(() => {
-    document.querySelectorAll('details').forEach((d) => (d.open = true));
     const said: string[] = [];
     const quoted = 'cite, [data-own], [data-either]';
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);

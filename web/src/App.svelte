@@ -1,6 +1,5 @@
 <script lang="ts">
   import { ThemeProvider } from 'flowbite-svelte';
-  import { onMount } from 'svelte';
   import Router, { push, router } from 'svelte-spa-router';
   import { wrap } from 'svelte-spa-router/wrap';
   import { garden } from './lib/garden.svelte';
@@ -25,8 +24,6 @@
     '/help': wrap({ asyncComponent: () => import('./stages/help/Help.svelte') }),
     '*': Gather,
   };
-
-  onMount(() => void garden.open());
 
   /** Let in as a gardener, and the garden can be read. */
   const inside = $derived((!garden.door || garden.door.role === 'gardener') && !garden.hurt);
@@ -72,6 +69,17 @@
     <pattern id="hatch-taken" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
       <rect width="5" height="5" fill="var(--kraft)" /><rect width="1.6" height="5" fill="var(--iron)" />
     </pattern>
+    <pattern id="hatch-wet" width="14" height="8" patternUnits="userSpaceOnUse">
+      <rect width="14" height="8" fill="var(--water)" />
+      <path d="M0 4q3.5 -5 7 0t7 0" fill="none" stroke="var(--wet-line)" stroke-width="1.7" />
+    </pattern>
+    <pattern id="hatch-push" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+      <rect width="8" height="8" fill="var(--board)" fill-opacity=".55" /><rect
+        width="2.6"
+        height="8"
+        fill="var(--accent)"
+      />
+    </pattern>
   </svg>
   <div class="app">
     {#if inside}<Tape />{/if}
@@ -87,13 +95,13 @@
         <AtTheDoor />
       {:else if garden.hurt}
         <Hurt />
-      {:else if garden.catalogue && garden.info}
+      {:else if garden.ready}
         <Router {routes} />
       {:else if !garden.trouble}
         <p class="soft p-6">Opening the garden…</p>
       {/if}
     </main>
-    <p class="sr" role="status" aria-live="polite">{garden.said}</p>
+    <p class="sr" role="status" aria-live="polite">{garden.news.words}</p>
     {#if inside}<HeapStrip />{/if}
   </div>
 </ThemeProvider>

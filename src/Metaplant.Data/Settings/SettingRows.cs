@@ -35,6 +35,8 @@ public static class SettingRows
 
     public static string Tool(string name) => ToolPart + name;
 
+    public static bool IsTool(string key) => key.StartsWith(ToolPart, StringComparison.Ordinal);
+
     /// <summary>Writes one setting, or takes it away with null; the caller saves.</summary>
     public static async Task SetAsync<T>(this GardenContext garden, string key, T? value, CancellationToken cancel = default)
     {

@@ -47,6 +47,7 @@ internal static class PhotoEndpoints
             throw;
         }
 
+        request.HttpContext.Response.TellChanged(garden);
         return TypedResults.Created($"/api/photos/{row.Id}", new PhotoDto(row.Id, id, row.Width, row.Height));
     }
 

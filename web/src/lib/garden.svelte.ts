@@ -1,5 +1,6 @@
+import { createQuery, keepPreviousData, type CreateQueryOptions, type CreateQueryResult } from '@tanstack/svelte-query';
 import { api, troubleOf, unreachable, type Brief, type Schemas, type Thing, type Trouble } from './api/client';
-import { Asking } from './ask.svelte';
+import { held, settled, taken, troubleWith } from './api/held';
 import { METRIC, type Lengths, type System } from './units/system';
 
 type Aim = Schemas['Aim'];
@@ -16,9 +17,6 @@ export interface Means {
 export type Theme = 'day' | 'sun' | 'dusk';
 
 const KEPT = 'metaplant-brief';
-/** Milliseconds until a lost connection is looked for again. */
-const RETRY_AFTER = 2000;
-
 const NAMES: Record<Lengths, string> = { mm: 'millimetres', cm: 'centimetres', in: 'inches' };
 
 const NOTHING: Schemas['GardenInput'] = {
@@ -43,6 +41,20 @@ function asked(means: Means) {
   };
 }
 
+/** A question that is asked as long as the application runs. */
+function standing<T>(options: () => CreateQueryOptions<T>): CreateQueryResult<T> {
+  let query!: CreateQueryResult<T>;
+  $effect.root(() => {
+    query = createQuery(options, () => held);
+  });
+  return query;
+}
+
+const HANDBOOK = { queryKey: ['handbook'], queryFn: () => taken(api.GET('/api/handbook')) };
+const NO_THINGS: Thing[] = [];
+const NO_PROJECTS: Schemas['ProjectSummaryDto'][] = [];
+const NOTHING_TO_LOOK_AT: Schemas['NeedsALookDto'][] = [];
+
 function systemOf({ units, manner, measures }: Schemas['GardenDto']): System {
   const volume = measures[manner.volumes];
   return {
@@ -55,21 +67,8 @@ function systemOf({ units, manner, measures }: Schemas['GardenDto']): System {
 
 /** The garden as the whole application sees it: the heap, the projects, the settings, and what can be undone. */
 class Garden {
-  catalogue = $state.raw<Schemas['CatalogueDto'] | null>(null);
-  info = $state.raw<Schemas['GardenDto'] | null>(null);
-  things = $state.raw<Thing[]>([]);
-  projects = $state.raw<Schemas['ProjectSummaryDto'][]>([]);
-  /** Every constant of the job; read only once somebody wants to see one. */
-  handbook = $state.raw<Schemas['TableDto'][] | null>(null);
-  trouble = $state.raw<Trouble | null>(null);
-  /** Who we are to the garden; null until it has been asked. */
-  door = $state.raw<Schemas['DoorDto'] | null>(null);
-  /** The garden file cannot be used; what can be gone back to is offered instead. */
-  hurt = $state(false);
-  /** Things that the present catalogue cannot read as they were kept. */
-  needsALook = $state.raw<Schemas['NeedsALookDto'][]>([]);
-  /** A few words on what just happened, for the status line. */
-  said = $state('');
+  /** What just happened, in a few words, and whether it can be taken back; a new one each time, also where the words are the same. */
+  news = $state.raw({ words: '', undo: false });
   /** The project or drawing in hand: how many of each thing it takes, so that the heap can lift them. */
   lifted = $state.raw<Record<number, number>>({});
   brief = $state.raw<Brief>({
@@ -83,13 +82,100 @@ class Garden {
   aim = $state<Aim>('MostSoil');
   means = $state.raw<Means>({ hours: null, money: null, height: null, alone: false, tools: false });
   theme = $state<Theme>('day');
-  matches = $state.raw<Schemas['DesignMatchDto'][] | null>(null);
-
-  private readonly matching = new Asking();
-  private reading = 0;
-  private landed = 0;
-  private retry: ReturnType<typeof setTimeout> | null = null;
+  private handbookOpen = $state(false);
   private turn: Promise<unknown> = Promise.resolve();
+
+  // Asked at the door first: a gardener goes on to the garden, a helper to what they were invited to, anybody else signs in.
+  private readonly doorAsked = standing(() => ({ queryKey: ['door'], queryFn: () => taken(api.GET('/api/door')) }));
+  private readonly inside = $derived(this.doorAsked.data?.role === 'gardener');
+  private readonly catalogueAsked = standing(() => ({
+    queryKey: ['catalogue'],
+    queryFn: ({ signal }) => taken(api.GET('/api/catalogue', { signal })),
+    enabled: this.inside,
+  }));
+  private readonly gardenAsked = standing(() => ({
+    queryKey: ['garden'],
+    queryFn: ({ signal }) => taken(api.GET('/api/garden', { signal })),
+    enabled: this.inside,
+  }));
+  private readonly thingsAsked = standing(() => ({
+    queryKey: ['things'],
+    queryFn: ({ signal }) => taken(api.GET('/api/things', { signal })),
+    enabled: this.inside,
+  }));
+  private readonly projectsAsked = standing(() => ({
+    queryKey: ['projects'],
+    queryFn: ({ signal }) => taken(api.GET('/api/projects', { signal })),
+    enabled: this.inside,
+  }));
+  private readonly lookAsked = standing(() => ({
+    queryKey: ['needs-a-look'],
+    queryFn: ({ signal }) => taken(api.GET('/api/things/needs-a-look', { signal })),
+    enabled: this.inside,
+  }));
+  private readonly handbookAsked = standing(() => ({
+    ...HANDBOOK,
+    enabled: this.inside && this.handbookOpen,
+  }));
+  // After the heap is there, so that the first page does not wait for it.
+  private readonly matchesAsked = standing(() => ({
+    queryKey: ['matches', this.brief, this.aim, this.means],
+    queryFn: ({ signal }) =>
+      taken(
+        api.POST('/api/match', {
+          params: { query: { aim: this.aim, ...asked(this.means) } },
+          body: this.brief,
+          signal,
+        }),
+      ),
+    enabled: this.inside && this.thingsAsked.data !== undefined,
+    placeholderData: keepPreviousData,
+  }));
+
+  /** What is wrong with reading the garden; null while nothing is. What could not be read is said and never drawn as if there were nothing. */
+  readonly trouble: Trouble | null = $derived.by(() => {
+    for (const asked of [
+      this.doorAsked,
+      this.catalogueAsked,
+      this.gardenAsked,
+      this.thingsAsked,
+      this.projectsAsked,
+      this.lookAsked,
+      this.matchesAsked,
+    ]) {
+      const trouble = troubleWith(asked);
+      if (trouble) return trouble;
+    }
+    return null;
+  });
+  private readonly hurtAsked = standing(() => ({
+    queryKey: ['hurt'],
+    queryFn: ({ signal }) => taken(api.GET('/api/backups', { signal })),
+    enabled: this.trouble?.status === 503,
+  }));
+
+  /** Who we are to the garden; null until it has been asked. */
+  readonly door = $derived(this.doorAsked.data ?? null);
+  readonly catalogue = $derived(this.catalogueAsked.data ?? null);
+  readonly info = $derived(this.gardenAsked.data ?? null);
+  readonly things = $derived(this.thingsAsked.data ?? NO_THINGS);
+  readonly projects = $derived(this.projectsAsked.data ?? NO_PROJECTS);
+  /** Things that the present catalogue cannot read as they were kept. */
+  readonly needsALook = $derived(this.lookAsked.data ?? NOTHING_TO_LOOK_AT);
+  /** Every constant of the job; read only once somebody wants to see one. */
+  readonly handbook = $derived(this.handbookAsked.data ?? null);
+  /** True once everything that a stage shows has been read at least once. */
+  readonly ready = $derived(
+    [this.catalogueAsked, this.gardenAsked, this.thingsAsked, this.projectsAsked, this.lookAsked].every(
+      (asked) => asked.data !== undefined,
+    ),
+  );
+  /** What the heap can make, as it was answered last. */
+  readonly matches = $derived(this.matchesAsked.data ?? null);
+  /** True while what is shown of the matches is of other wishes than the ones said. */
+  readonly matching = $derived(this.matchesAsked.isPlaceholderData);
+  /** The garden file cannot be used; what can be gone back to is offered instead. */
+  readonly hurt = $derived(this.trouble?.status === 503 && this.hurtAsked.data?.hurt != null);
 
   readonly system: System = $derived(this.info ? systemOf(this.info) : METRIC);
   readonly dates = $derived(this.info?.manner.dates ?? 'iso');
@@ -99,6 +185,11 @@ class Garden {
   readonly pieces = $derived(this.things.reduce((n, t) => n + t.count, 0));
 
   constructor() {
+    this.remember();
+    $effect.root(() => this.catchUp());
+  }
+
+  private remember(): void {
     const kept = localStorage.getItem(KEPT);
     if (!kept) return;
     try {
@@ -118,98 +209,40 @@ class Garden {
     }
   }
 
-  /** Asks at the door first: a gardener goes on to the garden, a helper to what they were invited to, anybody else signs in. */
+  /** Once a connection that was lost is back, all is read again: nobody knows what happened meanwhile. */
+  private catchUp(): void {
+    let lost = false;
+    $effect(() => {
+      const now = this.trouble?.status === 0;
+      if (lost && !now) void held.invalidateQueries();
+      lost = now;
+    });
+  }
+
+  /** Asks everything anew: another garden may be there, or somebody else at the door. */
   async open(): Promise<void> {
-    await this.try(async () => {
-      const { data: door } = await api.GET('/api/door');
-      this.door = door ?? null;
-      this.trouble = null;
-      if (door?.role !== 'gardener') return;
-      const { data, error, response } = await api.GET('/api/catalogue');
-      if (data) {
-        this.catalogue = data;
-        await this.refresh();
-      } else await this.notRead(response.status, error);
-    });
+    await held.invalidateQueries();
   }
 
-  /** What could not be read is said and never drawn as if there were nothing. */
-  private async notRead(status: number, error: unknown): Promise<void> {
-    this.trouble = troubleOf(status, error);
-    if (status === 401) this.door = (await api.GET('/api/door')).data ?? null;
-    this.hurt = status === 503 && (await api.GET('/api/backups')).data?.hurt !== null;
-  }
-
+  /** Done once every constant is there, or cannot be read. */
   async openHandbook(): Promise<void> {
-    if (this.handbook) return;
-    await this.try(async () => {
-      const { data } = await api.GET('/api/handbook');
-      if (data) this.handbook = data;
-    });
-  }
-
-  /** Reads again what a write may have changed. */
-  async refresh(): Promise<void> {
-    const mine = ++this.reading;
-    await this.try(async () => {
-      const answers = await Promise.all([
-        api.GET('/api/garden'),
-        api.GET('/api/things'),
-        api.GET('/api/projects'),
-        api.GET('/api/things/needs-a-look'),
-      ]);
-      // An answer overtaken by a later one that is already here is dropped.
-      if (mine < this.landed) return;
-      this.landed = mine;
-      const failed = answers.find((a) => !a.data);
-      if (failed) {
-        await this.notRead(failed.response.status, failed.error);
-        return;
-      }
-      const [info, things, projects, unread] = answers;
-      this.info = info.data!;
-      this.things = things.data!;
-      this.projects = projects.data!;
-      this.needsALook = unread.data!;
-      this.trouble = null;
-      this.hurt = false;
-    });
-    if (this.trouble) return;
-    await this.match();
-  }
-
-  /** Asks what the heap can make. */
-  async match(): Promise<void> {
-    await this.try(async () => {
-      const answer = await this.matching.ask((signal) =>
-        api.POST('/api/match', {
-          params: { query: { aim: this.aim, ...asked(this.means) } },
-          body: this.brief,
-          signal,
-        }),
-      );
-      if (!answer) return;
-      if (answer.data) this.matches = answer.data;
-      else this.trouble = troubleOf(answer.response.status, answer.error);
-    });
+    this.handbookOpen = true;
+    await held.ensureQueryData(HANDBOOK).catch(() => undefined);
   }
 
   setBrief(change: Partial<Brief>): void {
     this.brief = { ...this.brief, ...change };
     this.keep();
-    void this.match();
   }
 
   setAim(aim: Aim): void {
     this.aim = aim;
     this.keep();
-    void this.match();
   }
 
   setMeans(means: Means): void {
     this.means = means;
     this.keep();
-    void this.match();
   }
 
   setTheme(theme: Theme): void {
@@ -220,23 +253,16 @@ class Garden {
   /** At once, so that the next number typed is already read in them; put back if the garden will not keep it. */
   async setUnits(units: Lengths): Promise<void> {
     const before = this.info;
-    if (before) this.info = { ...before, units };
+    const show = (units: string) =>
+      held.setQueryData<Schemas['GardenDto']>(['garden'], (garden) => garden && { ...garden, units });
+    show(units);
     const trouble = await this.change({ units }, `Lengths are in ${NAMES[units]}`);
-    if (trouble && before) this.info = { ...this.info!, units: before.units };
+    if (trouble && before) show(before.units);
   }
 
-  /** Changes what of the garden's name, units and manner is given, and reads again what was told in the old ones. */
-  async change(change: Partial<Schemas['GardenInput']>, words: string): Promise<Trouble | null> {
-    const trouble = await this.write(() => api.PUT('/api/garden', { body: { ...NOTHING, ...change } }), words);
-    if (!trouble) await this.readCatalogue();
-    return trouble;
-  }
-
-  private async readCatalogue(): Promise<void> {
-    await this.try(async () => {
-      const { data } = await api.GET('/api/catalogue');
-      if (data) this.catalogue = data;
-    });
+  /** Changes what of the garden's name, units and manner is given. */
+  change(change: Partial<Schemas['GardenInput']>, words: string): Promise<Trouble | null> {
+    return this.write(() => api.PUT('/api/garden', { body: { ...NOTHING, ...change } }), words);
   }
 
   async setRule(id: string, school: string): Promise<void> {
@@ -276,48 +302,34 @@ class Garden {
   }
 
   async undo(): Promise<void> {
-    await this.write(() => api.POST('/api/undo'), `Undone: ${this.info?.undo ?? ''}`);
+    await this.write(() => api.POST('/api/undo'), `Undone: ${this.info?.undo ?? ''}`, false);
   }
 
   async redo(): Promise<void> {
-    await this.write(() => api.POST('/api/redo'), `Done again: ${this.info?.redo ?? ''}`);
+    await this.write(() => api.POST('/api/redo'), `Done again: ${this.info?.redo ?? ''}`, false);
   }
 
-  /** Runs a write, says what came of it and reads everything again. */
-  async write(send: () => Promise<{ error?: unknown; response: Response }>, words: string): Promise<Trouble | null> {
+  /** Runs a write and says what came of it. Done once what it changed has been read again. */
+  async write(
+    send: () => Promise<{ error?: unknown; response: Response }>,
+    words: string,
+    undoable = true,
+  ): Promise<Trouble | null> {
     try {
       const { error, response } = await send();
       if (!response.ok) {
         const trouble = troubleOf(response.status, error);
-        this.said = trouble.whole;
+        this.news = { words: trouble.whole, undo: false };
         return trouble;
       }
-      this.said = words;
-      await this.refresh();
+      this.news = { words, undo: undoable };
+      await settled();
       return null;
     } catch {
-      this.trouble = unreachable;
-      this.tryAgain();
+      // Asked for until it answers again.
+      void held.invalidateQueries({ queryKey: ['garden'] });
       return unreachable;
     }
-  }
-
-  private async try(read: () => Promise<void>): Promise<void> {
-    try {
-      await read();
-    } catch {
-      this.trouble = unreachable;
-      this.tryAgain();
-    }
-  }
-
-  /** A connection that was lost is looked for again until it is back, as at the end of a garden it often is. */
-  private tryAgain(): void {
-    if (this.retry !== null) return;
-    this.retry = setTimeout(() => {
-      this.retry = null;
-      void (this.catalogue ? this.refresh() : this.open());
-    }, RETRY_AFTER);
   }
 
   private keep(): void {

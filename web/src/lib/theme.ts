@@ -17,5 +17,33 @@ export const theme = {
     base: 'bg-board text-ink border-2 border-iron rounded-none shadow-none max-w-[min(96vw,1100px)]',
     body: 'p-3 space-y-0',
   },
+  tabs: { base: 'flex flex-wrap gap-1 list-none', content: 'p-0 m-0 bg-transparent rounded-none' },
+  tabItem: {
+    button:
+      'inline-flex flex-col items-center justify-center gap-0.5 min-h-(--target) px-2 py-1 border border-transparent border-b-2 text-sm font-semibold text-ink-soft hover:text-ink hover:border-line aria-selected:text-ink aria-selected:bg-board aria-selected:border-line aria-selected:border-b-accent',
+  },
+  accordion: 'border-0 rounded-none',
+  accordionItem: {
+    button:
+      'flex-row-reverse items-baseline justify-end gap-2 p-0 border-0 rounded-none min-h-(--target) text-base text-ink hover:bg-transparent bg-transparent focus:ring-0 group-first:rounded-none',
+    content: 'p-0 border-0',
+    active: 'text-ink bg-transparent',
+    inactive: 'text-ink bg-transparent hover:bg-transparent',
+  },
+  drawer: { base: 'bg-board text-ink border-0 border-l-2 border-iron rounded-none p-4 w-[min(92vw,420px)]' },
+  toast: {
+    base: 'max-w-[min(92vw,460px)] w-auto gap-3 p-0 ps-3 bg-ink text-paper rounded-none shadow-none border-s-4 border-accent',
+    content: 'text-base py-2',
+    close: 'm-0 size-(--target) bg-transparent text-paper hover:text-paper hover:bg-transparent rounded-none',
+  },
+  progressbar: { base: 'bg-board border border-iron rounded-none h-3', inside: 'bg-accent rounded-none h-full' },
+  spinner: 'size-5 text-line fill-accent',
+  table: { div: 'relative overflow-x-auto', table: 'w-full text-left text-base text-ink' },
+  tableHead: 'bg-transparent text-ink-soft text-sm normal-case border-b border-iron',
+  tableHeadCell: 'px-2 py-1 font-semibold',
+  tableBodyRow: 'bg-transparent border-b border-line',
+  tableBodyCell: 'px-2 py-1.5 font-normal text-ink whitespace-normal align-top',
+  kbd: 'inline-block min-w-7 px-2 text-center font-mono text-base bg-transparent text-ink border border-iron border-b-2 rounded-sm',
+  tooltip: 'bg-ink text-paper rounded-none shadow-none px-2.5 py-1.5 text-sm max-w-72',
   radio: { input: `${TICK} rounded-full`, label: 'tick m-0 gap-2.5 text-base font-normal text-ink' },
 } satisfies ThemeConfig;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Said from './Said.svelte';
   import { Select } from 'flowbite-svelte';
   import Button from '../lib/controls/Button.svelte';
   import { createVirtualizer, defaultRangeExtractor } from '@tanstack/svelte-virtual';
@@ -193,7 +194,9 @@
     <span class="scale" class:invisible={folded} aria-hidden="true"
       ><i style:width="{SCALE * bar.metres}px"></i> {bar.words}</span
     >
-    <span class="said">{tagged ? words(tagged) : garden.said}</span>
+    <div class="said">
+      {#if tagged}{words(tagged)}{:else}<Said />{/if}
+    </div>
     <label class:hidden={folded}
       ><span class="sr">Show</span>
       <Select placeholder="" bind:value={group}>

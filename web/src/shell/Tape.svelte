@@ -1,5 +1,7 @@
 <script lang="ts">
-  import { Select } from 'flowbite-svelte';
+  import { Drawer, Select } from 'flowbite-svelte';
+  import Marks from './Marks.svelte';
+  import { comesBack } from '../lib/controls/comesback.svelte';
   import Button from '../lib/controls/Button.svelte';
   import { link, router } from 'svelte-spa-router';
   import { garden, type Theme } from '../lib/garden.svelte';
@@ -12,6 +14,9 @@
     { id: 'sun', name: 'Sun' },
     { id: 'dusk', name: 'Dusk' },
   ];
+
+  let legend = $state(false);
+  comesBack(() => legend);
 
   function isHere(path: string, at: string): boolean {
     return at.startsWith(path) || (path === '/gather' && at === '/');
@@ -68,9 +73,22 @@
     <a href="/house-rules" use:link aria-current={router.location.startsWith('/house-rules') ? 'page' : undefined}
       ><span class="wide">House&nbsp;</span>rules</a
     >
-    <a href="/help" use:link aria-label="Keys and marks" title="Keys and marks" class="asks">?</a>
+    <Button kind="bare" class="asks" aria-label="Marks and keys" aria-expanded={legend} onclick={() => (legend = true)}
+      >?</Button
+    >
   </div>
 </header>
+
+<Drawer bind:open={legend} placement="right" dismissable={false} aria-label="What the marks say">
+  <div class="flex items-start justify-between">
+    <h2>What the marks say</h2>
+    <Button class="px-4" onclick={() => (legend = false)}>Close</Button>
+  </div>
+  <Marks />
+  <p class="mt-4">
+    <a class="underline" href="#/help" onclick={() => (legend = false)}>Keys, and all of this on a page</a>
+  </p>
+</Drawer>
 
 <style>
   .tape {
@@ -212,7 +230,7 @@
     cursor: default;
   }
 
-  .tools .asks {
+  .tools :global(.asks) {
     min-width: 26px;
     justify-content: center;
   }

@@ -3,7 +3,7 @@
   import { garden } from '../garden.svelte';
   import { parseLength } from '../units/parse';
   import { lengthDigits, say } from '../units/tell';
-  import { boundsOf, frameFor, placeDimensions } from './frame';
+  import { boundsOf, evenly, frameFor, marginsOf, placeDimensions } from './frame';
   import Shapes from './Shapes.svelte';
 
   interface Props {
@@ -24,6 +24,8 @@
     stale?: boolean;
     /** Pixels to a metre, where several views share one scale. */
     scale?: number;
+    /** Without its measures, small. */
+    bare?: boolean;
   }
 
   const {
@@ -39,12 +41,12 @@
     onerror,
     stale = false,
     scale,
+    bare = false,
   }: Props = $props();
 
   let width = $state(600);
-  const margin = $derived(view.dimensions.length > 0 ? 62 : 12);
-  const frame = $derived(frameFor(boundsOf(view.shapes), width, height, margin, scale));
-  const placed = $derived(placeDimensions(view, frame));
+  const frame = $derived(frameFor(boundsOf(view.shapes), width, height, bare ? evenly(4) : marginsOf(view), scale));
+  const placed = $derived(bare ? [] : placeDimensions(view, frame));
   const label = $derived(
     `${view.title}. ${view.dimensions.map((d) => `${d.field ? (names[d.field] ?? d.field) : 'shown'} ${say(d.value, 'Metre', garden.system)}`).join(', ')}`,
   );
@@ -69,7 +71,13 @@
   }
 </script>
 
-<figure class="drawing" data-stale={stale ? 'true' : undefined} bind:clientWidth={width} style:height="{height}px">
+<figure
+  class="drawing"
+  class:bare
+  data-stale={stale ? 'true' : undefined}
+  bind:clientWidth={width}
+  style:height="{height}px"
+>
   <svg {width} {height} role="group" aria-label={label}>
     <Shapes shapes={view.shapes} {frame} {weakest} {bad} {tappable} {onpart} />
     {#each placed as p, i (i)}

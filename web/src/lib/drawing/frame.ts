@@ -4,6 +4,11 @@ import type { Schemas, View } from '../api/client';
 type Shape = Schemas['ShapeDto'];
 type Dimension = Schemas['DimensionDto'];
 
+/** Pixels beside a drawing without dimensions, and with some beside or above it. */
+const BARE = 12;
+const BESIDE = 72;
+const ABOVE = 54;
+
 export interface Bounds {
   x0: number;
   y0: number;
@@ -44,13 +49,38 @@ export function boundsOf(shapes: Shape[]): Bounds {
   return Number.isFinite(b.x0) ? b : { x0: 0, y0: 0, x1: 1, y1: 1 };
 }
 
-/** Fits bounds into a box of pixels, centred, leaving a margin for the dimension lines. */
-export function frameFor(b: Bounds, width: number, height: number, margin: number, scale?: number): Frame {
+/** Pixels left free on each side of a drawing. */
+export interface Margins {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
+export const evenly = (margin: number): Margins => ({ left: margin, right: margin, top: margin, bottom: margin });
+
+/** Room for the dimension lines and their numbers on the sides where a view has any. */
+export function marginsOf(view: View): Margins {
+  const margins = evenly(BARE);
+  for (const d of view.dimensions) {
+    if (d.offset === 0) continue;
+    const [dx, dy] = [d.to[0] - d.from[0], d.to[1] - d.from[1]];
+    // Left of the way from one to the other, y up.
+    const [nx, ny] = [-dy * Math.sign(d.offset), dx * Math.sign(d.offset)];
+    if (Math.abs(nx) > Math.abs(ny)) margins[nx < 0 ? 'left' : 'right'] = BESIDE;
+    else margins[ny < 0 ? 'bottom' : 'top'] = ABOVE;
+  }
+  return margins;
+}
+
+/** Fits bounds into a box of pixels, leaving margins for the dimension lines, in the middle of what is left. */
+export function frameFor(b: Bounds, width: number, height: number, margins: Margins, scale?: number): Frame {
   const w = Math.max(b.x1 - b.x0, 1e-3);
   const h = Math.max(b.y1 - b.y0, 1e-3);
-  const s = scale ?? Math.max(1, Math.min((width - 2 * margin) / w, (height - 2 * margin) / h));
-  const left = (width - w * s) / 2;
-  const top = (height - h * s) / 2;
+  const [across, up] = [width - margins.left - margins.right, height - margins.top - margins.bottom];
+  const s = scale ?? Math.max(1, Math.min(across / w, up / h));
+  const left = margins.left + (across - w * s) / 2;
+  const top = margins.top + (up - h * s) / 2;
   return { scale: s, width, height, x: (m) => left + (m - b.x0) * s, y: (m) => top + (b.y1 - m) * s };
 }
 

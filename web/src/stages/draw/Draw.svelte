@@ -1,21 +1,19 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import Field from '../../lib/controls/Field.svelte';
   import Button from '../../lib/controls/Button.svelte';
   import { push, router } from 'svelte-spa-router';
   import BandSlider from '../../lib/controls/BandSlider.svelte';
-  import Drawing from '../../lib/drawing/Drawing.svelte';
-  import { boundsOf } from '../../lib/drawing/frame';
-  import type { View } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
   import { goingOn } from '../../lib/words';
   import { money, say } from '../../lib/units/tell';
   import BriefBar from '../match/BriefBar.svelte';
-  import Corner from './Corner.svelte';
   import { board } from './board.svelte';
+  import Sheet from './Sheet.svelte';
+  import VerdictBar from './VerdictBar.svelte';
   import Verdicts from './Verdicts.svelte';
 
   const { params }: { params?: { design?: string } } = $props();
-  let width = $state(700);
 
   const asked = $derived(params?.design ?? '');
   const query = $derived(new URLSearchParams(router.querystring ?? ''));
@@ -56,30 +54,20 @@
       : '',
   );
 
-  /** Front and plan share one scale and a column; the section has its own beside them. */
   const views = $derived(board.board?.views ?? []);
   /** Soil pushes only where there is soil. */
   const pushed = $derived(views.some((v) => v.shapes.some((s) => s.ink === 'Pressure')));
-  const scale = $derived.by(() => {
-    const wide = views.slice(0, 2).map((v) => boundsOf(v.shapes));
-    if (wide.length === 0) return undefined;
-    const x = Math.max(...wide.map((b) => b.x1 - b.x0));
-    const y = wide.reduce((sum, b) => sum + b.y1 - b.y0, 0);
-    const column = width > 640 ? width * 0.6 : width;
-    return Math.min((column - 130) / x, 360 / y);
-  });
-  const heights = $derived(
-    views.slice(0, 2).map((v) => {
-      const b = boundsOf(v.shapes);
-      return Math.max(110, (b.y1 - b.y0) * (scale ?? 1) + 112);
-    }),
-  );
 
-  function sectionHeight(view: View): number {
-    const b = boundsOf(view.shapes);
-    const column = width > 640 ? width * 0.4 - 12 : width;
-    return Math.max(130, (b.y1 - b.y0) * Math.min((column - 130) / (b.x1 - b.x0), 300 / (b.y1 - b.y0)) + 126);
-  }
+  /** Milliseconds that nothing moves before the corner is drawn anew: it would hold up the drawing in hand. */
+  const AT_REST = 160;
+
+  // Anew with every picture of the board that stays; the one there is stays until the next has come.
+  $effect(() => {
+    if (!board.board) return;
+    const picture = board.picture;
+    const timer = setTimeout(() => void board.look(picture), untrack(() => board.corner) ? AT_REST : 0);
+    return () => clearTimeout(timer);
+  });
 
   function choose(value: string) {
     if (value) void push(`/draw?project=${value}`);
@@ -92,6 +80,10 @@
     await push(`/draw?project=${id}`);
   }
 </script>
+
+{#snippet shade(of: 'wet' | 'push')}
+  <svg aria-hidden="true"><rect width="30" height="15" fill="url(#hatch-{of})" /></svg>
+{/snippet}
 
 {#if fit && board.board}
   <div class="draw">
@@ -116,6 +108,7 @@
           {nearest.name}: {say(nearest.value, nearest.unit, garden.system)} is the nearest that can be.
         </p>{/if}
       {#if board.refused}<p class="problem" role="alert">{board.refused} The picture is of the last that could.</p>{/if}
+      <div class="brief"><BriefBar onchange={() => board.again()} /></div>
       <h3>Takes from the heap</h3>
       <p class="tags">
         {#each fit.takes as take (take.thingId)}<span class="tag"
@@ -157,47 +150,23 @@
       </div>
     </section>
 
-    <section class="views" aria-label="Drawings to scale" bind:clientWidth={width}>
-      <div class="brief"><BriefBar onchange={() => board.again()} /></div>
-      <div class="columns" class:narrow={width <= 640}>
-        <div>
-          {#each views.slice(0, 2) as view, i (view.id)}
-            <h2>
-              {view.title}{#if i === 0}<span class="weakest">{weakestWords}</span>{/if}
-            </h2>
-            <Drawing
-              {view}
-              height={heights[i]}
-              {scale}
-              {names}
-              weakest={weakest?.part}
-              stale={board.refused !== ''}
-              onmeasure={(f, v) => board.set(f, v)}
-              onerror={(_, s) => (board.refused = s)}
-            />
-          {/each}
-        </div>
-        <div>
-          {#each views.slice(2) as view (view.id)}
-            <h2>{view.title}</h2>
-            <Drawing
-              {view}
-              height={sectionHeight(view)}
-              {names}
-              weakest={weakest?.part}
-              stale={board.refused !== ''}
-              onmeasure={(f, v) => board.set(f, v)}
-              onerror={(_, s) => (board.refused = s)}
-            />
-          {/each}
-          <Corner height={300} weakest={weakest?.part} />
-          <ul class="legend small">
-            {#if fit.drain.wetLayer > 0}<li><i class="wet"></i> wet layer that stays</li>{/if}
-            {#if pushed}<li><i class="push"></i> push of the soil</li>{/if}
-            {#if weakest?.part}<li><i class="weak"></i> weakest part</li>{/if}
-          </ul>
-        </div>
-      </div>
+    <section class="views" aria-label="Drawings to scale">
+      <Sheet
+        {views}
+        corner={board.corner}
+        {names}
+        weakest={weakest?.part}
+        remark={weakestWords}
+        stale={board.refused !== ''}
+        onmeasure={(f, v) => board.set(f, v)}
+        onerror={(_, s) => (board.refused = s)}
+      />
+      <ul class="legend small">
+        {#if fit.drain.wetLayer > 0}<li>{@render shade('wet')} wet layer that stays</li>{/if}
+        {#if pushed}<li>{@render shade('push')} push of the soil</li>{/if}
+        {#if weakest?.part}<li><i class="weak"></i> weakest part</li>{/if}
+      </ul>
+      <VerdictBar {fit} />
     </section>
 
     <Verdicts {fit} onchanged={() => board.again()} />
@@ -220,7 +189,7 @@
 <style>
   .draw {
     display: grid;
-    grid-template-columns: 268px minmax(0, 1fr) 312px;
+    grid-template-columns: 256px minmax(0, 1fr) 304px;
     height: 100%;
   }
 
@@ -276,40 +245,32 @@
   }
 
   .views {
+    display: grid;
+    grid-template-rows: minmax(0, 1fr) auto auto;
+    min-width: 0;
+    min-height: 0;
     padding: 8px 14px;
-    overflow: auto;
     background:
       repeating-linear-gradient(0deg, color-mix(in srgb, var(--line) 35%, transparent) 0 1px, transparent 1px 38px),
       repeating-linear-gradient(90deg, color-mix(in srgb, var(--line) 35%, transparent) 0 1px, transparent 1px 38px),
       var(--board);
   }
 
-  h2 .weakest {
-    margin-left: 14px;
-    color: var(--accent);
-    font-family: var(--font-sans);
-    font-size: 0.9rem;
+  .brief :global(label) {
+    flex: 1 1 100%;
   }
 
   .brief {
-    border-bottom: 1px dashed var(--line);
-    padding-bottom: 6px;
-    margin-bottom: 6px;
-  }
-
-  .columns {
-    display: grid;
-    grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
-    gap: 12px;
-  }
-
-  .columns.narrow {
-    grid-template-columns: minmax(0, 1fr);
+    --brief-field: none;
+    border-block: 1px dashed var(--line);
+    padding-block: 6px;
+    margin-block: 6px;
   }
 
   .legend {
-    display: grid;
-    gap: 3px;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 16px;
   }
 
   .legend li {
@@ -318,19 +279,15 @@
     gap: 7px;
   }
 
-  .legend i {
-    width: 18px;
-    height: 11px;
+  .legend svg {
+    width: 30px;
+    height: 15px;
     border: 1px solid var(--ink);
   }
 
-  .legend .wet {
-    background: var(--water);
-  }
-
-  .legend .push {
-    background: color-mix(in srgb, var(--accent) 16%, var(--board));
-    border-color: var(--accent);
+  .legend i {
+    width: 30px;
+    height: 15px;
   }
 
   .legend .weak {
@@ -357,6 +314,7 @@
     cursor: pointer;
   }
 
+  /* The picture and the three verdicts stay in sight above whatever is moved. */
   @media (max-width: 1020px) {
     .draw {
       display: flex;
@@ -367,10 +325,21 @@
     .settings {
       border-right: 0;
       order: 2;
+      overflow: visible;
     }
 
     .views {
       order: 1;
+      position: sticky;
+      top: 0;
+      z-index: 2;
+      display: block;
+      padding: 0 10px;
+      border-bottom: 1px solid var(--line);
+    }
+
+    .legend {
+      display: none;
     }
   }
 </style>

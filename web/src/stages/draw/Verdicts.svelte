@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Check, Fit } from '../../lib/api/client';
   import CheckLine from '../../lib/controls/CheckLine.svelte';
+  import Fold from '../../lib/controls/Fold.svelte';
   import SumOpener from '../../lib/controls/SumOpener.svelte';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import { garden } from '../../lib/garden.svelte';
@@ -10,6 +11,12 @@
 
   const fits = $derived(fit.grow.crops.filter((c) => c.count > 0));
   const nots = $derived(fit.grow.crops.filter((c) => c.count === 0));
+  const few = $derived(
+    (fits
+      .slice(0, 3)
+      .map((c) => `${c.count} ${c.plural}`)
+      .join(' or ') || 'No crop fits') + (fits.length > 3 ? ' or…' : ''),
+  );
   const weakest = $derived(fit.hold.weakest);
   const normal = $derived(fit.hold.checks.filter((c) => c.case === 'Normal'));
 
@@ -34,13 +41,7 @@
         {fit.grow.words}{#if fit.reach > 0.75}
           The middle is {say(fit.reach, 'Metre', garden.system)} from the edge, farther than an arm reaches.{/if}
       </p>
-      <details>
-        <summary
-          >{fits
-            .slice(0, 3)
-            .map((c) => `${c.count} ${c.plural}`)
-            .join(' or ') || 'No crop fits'}{fits.length > 3 ? ' or…' : ''}</summary
-        >
+      <Fold title={few}>
         <ul class="crops">
           {#each fits as c (c.id)}<li>
               <b>{c.count}</b>
@@ -48,7 +49,7 @@
             </li>{/each}
           {#each nots as c (c.id)}<li class="soft">No {c.plural}: {c.whyNot}</li>{/each}
         </ul>
-      </details>
+      </Fold>
       {#each fit.pending as p (p.thingId)}<p class="pending">
           <a href="#/gather/{p.thingId}">{p.name}</a>: {p.notLookedAt ? 'not looked at yet' : ''}{p.notLookedAt &&
           p.measures.length > 0
@@ -129,11 +130,6 @@
     font-size: 1.7rem;
     font-weight: 600;
     line-height: 1.1;
-  }
-
-  details summary {
-    cursor: pointer;
-    min-height: 28px;
   }
 
   .crops {

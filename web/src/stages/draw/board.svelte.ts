@@ -11,6 +11,8 @@ export class DrawingBoard {
   nearest = $state.raw<{ parameter: string; value: number } | null>(null);
   /** The picture from a corner, or taken apart, that was asked for last. */
   corner = $state.raw<View | null>(null);
+  /** Which of those is looked at: one of four corners, or taken apart. */
+  picture = $state('corner-0');
   project = $state.raw<{ id: number; name: string; version: number } | null>(null);
   name = $state('');
   /** True once a setting was changed that is not kept. */

@@ -1,4 +1,13 @@
 <script lang="ts">
+  import {
+    Progressbar,
+    Table,
+    TableBody,
+    TableBodyCell,
+    TableBodyRow,
+    TableHead,
+    TableHeadCell,
+  } from 'flowbite-svelte';
   import Button from '../../lib/controls/Button.svelte';
   import FilePick from '../../lib/controls/FilePick.svelte';
   import { fileIn } from './file.svelte';
@@ -35,21 +44,30 @@
         {p.problems.length + p.moreProblems} things in it do not fit, so nothing of it can be kept. Put these right and choose
         it again.
       </p>
-      <table>
-        <thead><tr><th>Line</th><th>Column</th><th>What is wrong</th></tr></thead>
-        <tbody>
-          {#each p.problems as problem, i (i)}<tr
-              ><td>{problem.line}</td><td>{problem.column}</td><td>{problem.sentence}</td></tr
+      <Table>
+        <TableHead
+          >{#each ['Line', 'Column', 'What is wrong'] as head (head)}<TableHeadCell>{head}</TableHeadCell
+            >{/each}</TableHead
+        >
+        <TableBody>
+          {#each p.problems as problem, i (i)}<TableBodyRow
+              >{#each [problem.line, problem.column, problem.sentence] as cell, j (j)}<TableBodyCell
+                  >{cell}</TableBodyCell
+                >{/each}</TableBodyRow
             >{/each}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
       {#if p.moreProblems > 0}<p>and {p.moreProblems} more.</p>{/if}
     {/if}
   {/if}
   {#if fileIn.done !== null}
     <p>
-      <label>Keeping… <progress max={fileIn.total || 1} value={fileIn.done}></progress></label>
-      {fileIn.done} of {fileIn.total}
+      Keeping… {fileIn.done} of {fileIn.total}
+      <Progressbar
+        progress={(100 * fileIn.done) / (fileIn.total || 1)}
+        aria-label="Things kept"
+        class="my-2 max-w-96"
+      />
       <Button class="px-4" onclick={() => fileIn.stop()}>Stop</Button>
     </p>
   {/if}
@@ -73,23 +91,5 @@
     display: flex;
     gap: 10px;
     margin-top: 8px;
-  }
-
-  table {
-    margin-top: 8px;
-    width: 100%;
-    border-collapse: collapse;
-  }
-
-  th,
-  td {
-    text-align: left;
-    padding: 4px 12px 4px 0;
-    border-bottom: 1px dashed var(--line);
-    vertical-align: top;
-  }
-
-  progress {
-    accent-color: var(--accent);
   }
 </style>

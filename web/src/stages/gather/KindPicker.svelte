@@ -3,7 +3,7 @@
   import { api, type Kind, type Schemas } from '../../lib/api/client';
   import Button from '../../lib/controls/Button.svelte';
   import Field from '../../lib/controls/Field.svelte';
-  import { boundsOf, frameFor } from '../../lib/drawing/frame';
+  import { boundsOf, evenly, frameFor } from '../../lib/drawing/frame';
   import Shapes from '../../lib/drawing/Shapes.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { say } from '../../lib/units/tell';
@@ -70,7 +70,7 @@
 
 {#snippet picture(kind: Kind)}
   <svg width="92" height="52" aria-hidden="true"
-    ><Shapes shapes={kind.silhouette} frame={frameFor(boundsOf(kind.silhouette), 92, 52, 3)} /></svg
+    ><Shapes shapes={kind.silhouette} frame={frameFor(boundsOf(kind.silhouette), 92, 52, evenly(3))} /></svg
   >
 {/snippet}
 

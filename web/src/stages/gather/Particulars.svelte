@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../../lib/controls/Fold.svelte';
   import Field from '../../lib/controls/Field.svelte';
   import { Checkbox } from 'flowbite-svelte';
   import { garden } from '../../lib/garden.svelte';
@@ -21,19 +22,20 @@
   }
 </script>
 
-<details
+<Fold
   class="particulars"
-  open={bench.opened.get(draft.id) ?? Boolean(thing?.photos.length)}
-  ontoggle={(e) => bench.opened.set(draft.id, e.currentTarget.open)}
+  bind:open={
+    () => bench.opened.get(draft.id) ?? Boolean(thing?.photos.length), (open) => bench.opened.set(draft.id, open)
+  }
 >
-  <summary
-    >Where it comes from, what to mind, photographs<span class="soft small"
-      >{[draft.source, draft.keepDry ? 'keep dry' : '', draft.useBefore ? `use before ${draft.useBefore}` : '']
-        .filter(Boolean)
-        .map((w) => ` · ${w}`)
-        .join('')}</span
-    ></summary
-  >
+  {#snippet title()}<span
+      >Where it comes from, what to mind, photographs<span class="soft small font-normal"
+        >{[draft.source, draft.keepDry ? 'keep dry' : '', draft.useBefore ? `use before ${draft.useBefore}` : '']
+          .filter(Boolean)
+          .map((w) => ` · ${w}`)
+          .join('')}</span
+      ></span
+    >{/snippet}
   {#if thing?.parentId}<p class="small">
       Taken out of {#if parent}<a class="tag" href="#/gather/{parent.id}"
           ><b>{String(parent.number).padStart(2, '0')}</b> {parent.name}</a
@@ -90,19 +92,13 @@
     {#if bench.errors[field]}<p class="problem">{bench.errors[field]}</p>{/if}
   {/each}
   {#if thing}<Photographs {bench} {thing} />{/if}
-</details>
+</Fold>
 
 <style>
-  .particulars {
+  :global(.particulars) {
     margin: 10px 0;
     border-top: 1px dashed var(--line);
     padding-top: 6px;
-  }
-
-  summary {
-    cursor: pointer;
-    min-height: 32px;
-    font-weight: 600;
   }
 
   .fields {

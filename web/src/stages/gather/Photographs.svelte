@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Modal } from 'flowbite-svelte';
+  import { comesBack } from '../../lib/controls/comesback.svelte';
   import Button from '../../lib/controls/Button.svelte';
   import type { Thing } from '../../lib/api/client';
   import type { Bench } from './bench.svelte';
@@ -8,6 +9,7 @@
   const { bench, thing }: { bench: Bench; thing: Thing } = $props();
 
   let large = $state(false);
+  comesBack(() => large);
   let at = $state(0);
 
   function show(i: number) {

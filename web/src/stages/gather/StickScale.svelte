@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../../lib/controls/Fold.svelte';
   import Field from '../../lib/controls/Field.svelte';
   import Button from '../../lib/controls/Button.svelte';
   import { push } from 'svelte-spa-router';
@@ -110,8 +111,7 @@
   }
 </script>
 
-<details class="scale" bind:open>
-  <summary>Measure them one by one, and sort out those that are alike</summary>
+<Fold class="scale" bind:open title="Measure them one by one, and sort out those that are alike">
   <p class="soft small">Lay each along the tape and tap where it ends. {sticks.length} laid.</p>
   <Button kind="bare" class="tape" aria-label="Tape: tap where the stick ends" onclick={tap}>
     {#each [0.5, 1, 1.5, 2, 2.5, 3] as m (m)}<i style:left="{(m / LONGEST) * 100}%">{say(m, 'Metre', garden.system)}</i
@@ -165,20 +165,14 @@
     {/each}
     {#each sorted.rest as rest (rest.use)}<p class="soft">To {uses[rest.use]}: {rest.sticks.length}</p>{/each}
   {/if}
-</details>
+</Fold>
 
 <style>
-  .scale {
+  :global(.scale) {
     margin: 8px 0;
   }
 
-  summary {
-    cursor: pointer;
-    font-weight: 600;
-    min-height: 32px;
-  }
-
-  .scale :global(.tape) {
+  :global(.scale .tape) {
     position: relative;
     display: block;
     width: 100%;
@@ -191,7 +185,7 @@
     cursor: crosshair;
   }
 
-  .scale :global(.tape i) {
+  :global(.scale .tape i) {
     position: absolute;
     top: 8px;
     font-style: normal;
@@ -200,7 +194,7 @@
     transform: translateX(-100%);
   }
 
-  .scale :global(.tape b) {
+  :global(.scale .tape b) {
     position: absolute;
     left: 0;
     height: 3.5px;

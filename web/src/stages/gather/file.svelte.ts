@@ -41,7 +41,7 @@ export class FileIn {
       this.wrong = this.abort.signal.aborted ? 'Stopped. Nothing of it was kept.' : unreachable.whole;
     } finally {
       this.done = null;
-      await garden.refresh();
+      await garden.open();
     }
   }
 

@@ -1,5 +1,6 @@
 /** What is done to a thing that lies on the heap: taken apart, cut, sawn, photographed. The garden does it; the bench shows what came of it. */
 import { OURS, api } from '../../lib/api/client';
+import { heed } from '../../lib/api/held';
 import { garden } from '../../lib/garden.svelte';
 import type { Bench } from './bench.svelte';
 
@@ -39,6 +40,7 @@ export async function photograph(bench: Bench, file: File): Promise<void> {
       headers: { ...OURS, 'content-type': file.type || 'image/jpeg' },
       body: file,
     });
+    heed(response);
     return { response, error: response.ok ? undefined : await response.json().catch(() => null) };
   }, 'The photograph is kept');
   if (trouble) bench.explain({ ...trouble, fields: { photo: trouble.fields.photo ?? trouble.whole } });

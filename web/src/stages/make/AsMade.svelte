@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../../lib/controls/Fold.svelte';
   import Button from '../../lib/controls/Button.svelte';
   import type { Schemas } from '../../lib/api/client';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
@@ -16,6 +17,8 @@
 
   const { tapes, told, wrong, onmeasure }: Props = $props();
   const measured = $derived(tapes.filter((t) => t.value !== null).length);
+  /** Opened or closed by hand; else open once anything is measured. */
+  let asked = $state<boolean | null>(null);
   let unread = $state<Record<string, string>>({});
   const sides = { Width: ', width', Thickness: ', thickness' } as const;
 </script>
@@ -23,11 +26,12 @@
 <section aria-label="As it came out">
   <h2>As it came out</h2>
   {#if told}<p class="told" role="status">{told}</p>{/if}
-  <details open={measured > 0}>
-    <summary
-      >{measured > 0 ? `${measured} measured` : 'Measure what was made'}
-      <span class="soft small">what is still to cut, the liner, the soil and the checks follow</span></summary
-    >
+  <Fold bind:open={() => asked ?? measured > 0, (open) => (asked = open)}>
+    {#snippet title()}<span
+        >{measured > 0 ? `${measured} measured` : 'Measure what was made'}
+        <span class="soft small font-normal">what is still to cut, the liner, the soil and the checks follow</span
+        ></span
+      >{/snippet}
     <div class="tapes">
       {#each tapes as tape (MakingState.keyOf(tape))}
         {@const key = MakingState.keyOf(tape)}
@@ -49,7 +53,7 @@
         </div>
       {/each}
     </div>
-  </details>
+  </Fold>
 </section>
 
 <style>
@@ -61,17 +65,6 @@
     border-left: 5px solid var(--accent);
     padding: 4px 10px;
     font-weight: 600;
-  }
-
-  summary {
-    cursor: pointer;
-    min-height: var(--target);
-    padding: 8px 0;
-    font-weight: 600;
-  }
-
-  summary span {
-    font-weight: 400;
   }
 
   .tapes {
@@ -89,11 +82,5 @@
   .tape[data-measured] {
     border-left: 5px solid var(--accent);
     padding-left: 8px;
-  }
-
-  @media print {
-    details:not([open]) {
-      display: none;
-    }
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../../lib/controls/Fold.svelte';
   import Field from '../../lib/controls/Field.svelte';
   import Button from '../../lib/controls/Button.svelte';
   interface Props {
@@ -14,8 +15,7 @@
 
 <section class="no-print" aria-label="Its end">
   <h2>Its end</h2>
-  <details>
-    <summary>Take it down, or give it up</summary>
+  <Fold title="Take it down, or give it up">
     {#if filled}
       <p>It holds soil. Empty it first, so that the soil goes back to the heap as what it is now.</p>
       <Button class="px-4" onclick={onempty}>Empty it</Button>
@@ -30,19 +30,12 @@
         <Button class="px-4" onclick={() => onend('GivenUp', why)}>Given up</Button>
       </div>
     {/if}
-  </details>
+  </Fold>
 </section>
 
 <style>
   h2 {
     margin: 12px 0 5px;
-  }
-
-  summary {
-    cursor: pointer;
-    min-height: var(--target);
-    padding: 8px 0;
-    font-weight: 600;
   }
 
   label {

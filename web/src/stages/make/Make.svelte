@@ -8,6 +8,7 @@
   import AsMade from './AsMade.svelte';
   import CutBoard from './CutBoard.svelte';
   import Ending from './Ending.svelte';
+  import Holes from './Holes.svelte';
   import PalletCut from './PalletCut.svelte';
   import Pictures from './Pictures.svelte';
   import Steps from './Steps.svelte';
@@ -16,15 +17,8 @@
 
   const { params }: { params?: { project?: string } } = $props();
 
-  const making = new MakingState();
   const id = $derived(Number(params?.project ?? garden.projects[0]?.id ?? 0));
-  // Ticks of other tabs and undo come in with the garden's own reading.
-  const stamp = $derived(garden.info);
-
-  $effect(() => {
-    void stamp;
-    if (id) void making.open(id);
-  });
+  const making = new MakingState(() => id);
 
   const STATES = {
     Drawn: 'drawn',
@@ -134,17 +128,7 @@
           <section class="template">
             <h2>{template.title}</h2>
             <Drawing view={template.view} height={300} />
-            <table>
-              <caption class="soft small">From the left and the near edge</caption>
-              <thead><tr><th>Hole</th><th>From left</th><th>From near</th></tr></thead>
-              <tbody>
-                {#each template.holes as h (h.number)}<tr
-                    ><td>{h.number}</td><td>{say(h.fromLeft, 'Metre', garden.system)}</td><td
-                      >{say(h.fromNear, 'Metre', garden.system)}</td
-                    ></tr
-                  >{/each}
-              </tbody>
-            </table>
+            <Holes holes={template.holes} />
           </section>
         {/each}
         <Pictures project={project.id} templates={plan.templates} />
@@ -301,20 +285,6 @@
   h2 span {
     font-family: var(--font-sans);
     font-weight: 400;
-  }
-
-  table {
-    width: 100%;
-    columns: 2;
-    font-size: 0.87rem;
-    border-collapse: collapse;
-  }
-
-  th,
-  td {
-    text-align: right;
-    padding: 2px 10px;
-    border-bottom: 1px solid var(--line);
   }
 
   .lists {

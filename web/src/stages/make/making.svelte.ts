@@ -1,4 +1,6 @@
-import { api, troubleOf, unreachable, type Project, type Schemas, type Trouble } from '../../lib/api/client';
+import { createQuery, type CreateQueryResult } from '@tanstack/svelte-query';
+import { api, type Project, type Schemas, type Trouble } from '../../lib/api/client';
+import { held, taken, troubleWith } from '../../lib/api/held';
 import { garden } from '../../lib/garden.svelte';
 
 type Tape = Schemas['TapeDto'];
@@ -7,38 +9,59 @@ function isProject(answer: unknown): answer is Project {
   return typeof answer === 'object' && answer !== null && 'tapes' in answer;
 }
 
-/** A project while it is made: what is open, what was asked of it, and what is wrong. */
+/** A project while it is made: what is open, what was asked of it, and what is wrong. Made by a component, with which it goes. */
 export class MakingState {
-  project = $state.raw<Project | null>(null);
-  better = $state.raw<Schemas['BetterDto'] | null>(null);
-  wrong = $state('');
+  /** What was wrong with what was done last. */
+  private refused = $state('');
   /** What is wrong with a measure, by its key. */
   wrongTape = $state.raw<Record<string, string>>({});
 
+  private turn: Promise<unknown> = Promise.resolve();
+  private readonly id: number;
+  private readonly asked: CreateQueryResult<Project>;
+  private readonly betterAsked: CreateQueryResult<Schemas['BetterDto'] | null>;
+
+  readonly project: Project | null = $derived.by(() => this.asked.data ?? null);
+  readonly better = $derived.by(() => this.betterAsked.data ?? null);
+  readonly wrong = $derived.by(() => this.refused || (troubleWith(this.asked)?.whole ?? ''));
   readonly plan = $derived(this.project?.plan ?? null);
   readonly fit = $derived(this.project?.board?.fit ?? null);
   readonly ended = $derived(this.project?.state === 'TakenDown' || this.project?.state === 'GivenUp');
   readonly left = $derived(this.plan?.steps.filter((s) => !s.done).reduce((m, s) => m + s.minutes, 0) ?? 0);
   readonly took = $derived(this.plan?.steps.reduce((m, s) => m + (s.took ?? 0), 0) ?? 0);
 
-  private wanted = 0;
-  private turn: Promise<unknown> = Promise.resolve();
+  /** @param of the id of the project in hand; 0 while there is none. */
+  constructor(of: () => number) {
+    this.id = $derived(of());
+    this.asked = createQuery(
+      () => ({
+        queryKey: ['project', this.id],
+        queryFn: ({ signal }) => taken(api.GET('/api/projects/{id}', { ...this.path, signal })),
+        enabled: this.id > 0,
+      }),
+      () => held,
+    );
+    this.betterAsked = createQuery(
+      () => ({
+        queryKey: ['better', this.id],
+        queryFn: async ({ signal }) =>
+          (await api.GET('/api/projects/{id}/better', { ...this.path, signal })).data ?? null,
+        enabled: this.asked.data?.board != null,
+      }),
+      () => held,
+    );
+    // The heap lifts what it takes.
+    $effect(() => {
+      garden.lifted = Object.fromEntries(this.fit?.takes.map((t) => [t.thingId, t.count]) ?? []);
+    });
+  }
+
+  private get path() {
+    return { params: { path: { id: this.id } } };
+  }
 
   static keyOf(tape: Tape): string {
     return `${tape.of}-${tape.side ?? ''}`;
-  }
-
-  async open(id: number): Promise<void> {
-    this.wanted = id;
-    try {
-      await this.read(id);
-      const better = this.project?.board
-        ? await api.GET('/api/projects/{id}/better', { params: { path: { id } } })
-        : null;
-      if (this.wanted === id) this.better = better?.data ?? null;
-    } catch {
-      this.wrong = unreachable.whole;
-    }
   }
 
   async tick(step: string, done: boolean, minutes: number | null = null): Promise<void> {
@@ -60,7 +83,7 @@ export class MakingState {
       `${tape.name} measured`,
     );
     // Told where it was typed, and nowhere twice.
-    this.wrong = '';
+    this.refused = '';
     this.wrongTape = trouble ? { ...this.wrongTape, [key]: trouble.whole } : { ...this.wrongTape, [key]: '' };
   }
 
@@ -98,46 +121,23 @@ export class MakingState {
     );
   }
 
+  /** One write after another, each with the version that the one before it left. */
   private async write(
     ask: (id: number, version: number) => Promise<{ data?: unknown; error?: unknown; response: Response }>,
     said: string,
   ): Promise<Trouble | null> {
-    const project = this.project;
-    if (!project) return null;
-    const trouble = await garden.write(
-      () =>
-        this.inTurn(async () => {
-          const answer = await ask(
-            project.id,
-            this.project?.id === project.id ? this.project.version : project.version,
-          );
-          if (this.wanted !== project.id || !answer.response.ok) return answer;
-          if (isProject(answer.data)) this.show(answer.data);
-          else await this.read(project.id);
-          return answer;
-        }),
-      said,
+    const id = this.project?.id;
+    if (!id) return null;
+    const mine = this.turn.then(() =>
+      garden.write(async () => {
+        const answer = await ask(id, held.getQueryData<Project>(['project', id])?.version ?? 0);
+        if (isProject(answer.data)) held.setQueryData(['project', id], answer.data);
+        return answer;
+      }, said),
     );
-    this.wrong = trouble?.whole ?? '';
+    this.turn = mine;
+    const trouble = await mine;
+    this.refused = trouble?.whole ?? '';
     return trouble;
-  }
-
-  /** One write after another, each with the version that the one before it left. */
-  private inTurn<T>(work: () => Promise<T>): Promise<T> {
-    const mine = this.turn.then(work);
-    this.turn = mine.catch(() => undefined);
-    return mine;
-  }
-
-  private async read(id: number): Promise<void> {
-    const { data, error, response } = await api.GET('/api/projects/{id}', { params: { path: { id } } });
-    if (this.wanted !== id) return;
-    this.show(data ?? null);
-    this.wrong = data ? '' : troubleOf(response.status, error).whole;
-  }
-
-  private show(project: Project | null): void {
-    this.project = project;
-    garden.lifted = Object.fromEntries(project?.board?.fit.takes.map((t) => [t.thingId, t.count]) ?? []);
   }
 }

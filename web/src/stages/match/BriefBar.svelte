@@ -106,6 +106,6 @@
 
   .brief :global(select) {
     font-size: 0.95rem;
-    max-width: 172px;
+    max-width: var(--brief-field, 172px);
   }
 </style>

@@ -1,10 +1,11 @@
 <script lang="ts">
+  import Fold from '../../lib/controls/Fold.svelte';
   import Button from '../../lib/controls/Button.svelte';
   import { push } from 'svelte-spa-router';
   import type { DesignMatch } from '../../lib/api/client';
   import { goingOn } from '../../lib/words';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
-  import { boundsOf, frameFor } from '../../lib/drawing/frame';
+  import { boundsOf, evenly, frameFor } from '../../lib/drawing/frame';
   import Shapes from '../../lib/drawing/Shapes.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { digits, money, say } from '../../lib/units/tell';
@@ -12,7 +13,7 @@
   const { match }: { match: DesignMatch } = $props();
 
   const fit = $derived(match.best);
-  const frame = $derived(match.drawing ? frameFor(boundsOf(match.drawing.shapes), 210, 116, 8) : null);
+  const frame = $derived(match.drawing ? frameFor(boundsOf(match.drawing.shapes), 210, 116, evenly(8)) : null);
   const unlooked = $derived(fit?.pending.filter((p) => p.notLookedAt).map((p) => p.name) ?? []);
   const unmeasured = $derived(fit?.pending.filter((p) => p.measures.length > 0).map((p) => p.name) ?? []);
   const kilos = $derived(fit?.hold.wetMass ? say(fit.hold.wetMass.value, 'Kilogram', garden.system) : '');
@@ -60,14 +61,13 @@
         {#if unmeasured.length > 0}Not wholly measured: {unmeasured.join(', ')}.{/if}
       </p>{/if}
     {#if match.noSources.length > 0}
-      <details>
-        <summary>{match.noSources.length} not for this</summary>
+      <Fold title="{match.noSources.length} not for this">
         <ul>
           {#each match.noSources as n, i (i)}<li>
               <b>{String(n.number).padStart(2, '0')} {n.name}</b>: {n.why}
             </li>{/each}
         </ul>
-      </details>
+      </Fold>
     {/if}
   </div>
   {#if fit}
@@ -158,14 +158,7 @@
     font-weight: 600;
   }
 
-  summary {
-    cursor: pointer;
-    color: var(--ink-soft);
-    font-size: 0.87rem;
-    min-height: 24px;
-  }
-
-  details li {
+  ul li {
     font-size: 0.87rem;
   }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../../lib/controls/Fold.svelte';
   import Field from '../../lib/controls/Field.svelte';
   import { onMount } from 'svelte';
   import { garden } from '../../lib/garden.svelte';
@@ -45,12 +46,12 @@
   </ul>
 {:else}
   {#each garden.handbook ?? [] as table (table.title)}
-    <details>
-      <summary>{table.title} <span class="soft">{table.rows.length} numbers</span></summary>
+    <Fold>
+      {#snippet title()}{table.title} <span class="soft font-normal">{table.rows.length} numbers</span>{/snippet}
       <ul>
         {#each table.rows as row (row.id)}<HandbookRow {row} />{/each}
       </ul>
-    </details>
+    </Fold>
   {/each}
 {/if}
 
@@ -78,17 +79,5 @@
   .find :global(input) {
     width: min(100%, 340px);
     margin-left: 8px;
-  }
-
-  details {
-    border-top: 1px solid var(--line);
-    content-visibility: auto;
-  }
-
-  summary {
-    min-height: 44px;
-    padding: 10px 0;
-    font-weight: 700;
-    cursor: pointer;
   }
 </style>

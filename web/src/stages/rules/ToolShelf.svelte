@@ -1,6 +1,6 @@
 <script lang="ts">
   import Field from '../../lib/controls/Field.svelte';
-  import { Select } from 'flowbite-svelte';
+  import { Select, Table, TableBody, TableBodyCell, TableBodyRow, TableHead, TableHeadCell } from 'flowbite-svelte';
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
 
@@ -29,13 +29,16 @@
   >.
 </p>
 {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
-<table>
-  <thead><tr><th>Tool</th><th></th><th>Sizes</th><th>Who may use it</th></tr></thead>
-  <tbody>
+<Table class="shelf">
+  <TableHead
+    >{#each ['Tool', 'Had or lacking', 'Sizes', 'Who may use it'] as head (head)}<TableHeadCell>{head}</TableHeadCell
+      >{/each}</TableHead
+  >
+  <TableBody>
     {#each garden.catalogue?.tools ?? [] as tool (tool)}
-      <tr>
-        <td>{tool}</td>
-        <td>
+      <TableBodyRow>
+        <TableBodyCell>{tool}</TableBodyCell>
+        <TableBodyCell>
           <Select
             placeholder=""
             aria-label="{tool}: had, borrowed or lacking"
@@ -44,65 +47,50 @@
           >
             {#each words as [id, name] (id)}<option value={id}>{name}</option>{/each}
           </Select>
-        </td>
-        <td
+        </TableBodyCell>
+        <TableBodyCell
           ><Field
             aria-label="{tool}: sizes"
             placeholder="sizes"
             value={tools[tool]?.sizes ?? ''}
             maxlength={120}
             onchange={(e) => void set(tool, { sizes: e.currentTarget.value })}
-          /></td
+          /></TableBodyCell
         >
-        <td
+        <TableBodyCell
           ><Field
             aria-label="{tool}: who may use it"
             placeholder="anybody"
             value={tools[tool]?.who ?? ''}
             maxlength={120}
             onchange={(e) => void set(tool, { who: e.currentTarget.value })}
-          /></td
+          /></TableBodyCell
         >
-      </tr>
+      </TableBodyRow>
     {/each}
-  </tbody>
-</table>
+  </TableBody>
+</Table>
 
 <style>
-  table {
-    border-collapse: collapse;
-    width: 100%;
-  }
-
-  th {
-    text-align: left;
-    font-weight: 600;
-  }
-
-  td {
-    padding: 2px 8px 2px 0;
-  }
-
-  td :global(:is(input, select)) {
+  :global(.shelf :is(input, select)) {
     min-height: 38px;
     padding-block: 4px;
   }
 
   /* On a phone the tool and whether it is had come first, sizes and people below them. */
   @media (max-width: 760px) {
-    thead {
+    :global(.shelf thead) {
       display: none;
     }
 
-    tr {
+    :global(.shelf tr) {
       display: grid;
       grid-template-columns: 1fr 1fr;
       align-items: center;
       padding: 6px 0;
-      border-bottom: 1px dashed var(--line);
     }
 
-    td :global(:is(input, select)) {
+    :global(.shelf :is(input, select)) {
       width: 100%;
       min-height: 44px;
     }

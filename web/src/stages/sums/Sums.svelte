@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../../lib/controls/Fold.svelte';
   import Field from '../../lib/controls/Field.svelte';
   import { Select } from 'flowbite-svelte';
   import Button from '../../lib/controls/Button.svelte';
@@ -41,6 +42,8 @@
   });
 
   let sought = $state('');
+  /** Subjects opened or closed by hand; else the one of the sum in hand is open. */
+  let unfolded = $state.raw<Record<string, boolean>>({});
   const found = $derived(table.calculators.filter((c) => hasWords(`${c.question} ${c.name} ${c.subject}`, sought)));
 
   const names = $derived(titles(table.asked, table.inputs));
@@ -90,11 +93,15 @@
     {#each groups as group (group)}
       {@const asked = found.filter((c) => c.subject === group)}
       {#if asked.length > 0}
-        <details open={sought !== '' || group === (table.calculator?.subject ?? 'Grow')}>
-          <summary
-            ><h2>{group}</h2>
-            <span class="soft small">{asked.length}</span></summary
-          >
+        <Fold
+          class="fold"
+          heading="h2"
+          bind:open={
+            () => sought !== '' || (unfolded[group] ?? group === (table.calculator?.subject ?? 'Grow')),
+            (open) => (unfolded = { ...unfolded, [group]: open })
+          }
+        >
+          {#snippet title()}{group} <span class="soft small font-normal">{asked.length}</span>{/snippet}
           <ul>
             {#each asked as c (c.name)}
               <li>
@@ -106,7 +113,7 @@
               </li>
             {/each}
           </ul>
-        </details>
+        </Fold>
       {/if}
     {/each}
     {#if found.length === 0}<p class="soft">No question has all these words.</p>{/if}
@@ -178,23 +185,6 @@
     margin-bottom: 6px;
   }
 
-  .shelf summary {
-    display: flex;
-    align-items: baseline;
-    gap: 8px;
-    padding: 7px 0 3px;
-    cursor: pointer;
-  }
-
-  .shelf summary::before {
-    content: '▸';
-    color: var(--ink-soft);
-  }
-
-  .shelf details[open] > summary::before {
-    content: '▾';
-  }
-
   .shelf a {
     display: block;
     padding: 4px 8px;
@@ -255,7 +245,7 @@
       border-right: 0;
     }
 
-    .shelf:not(.searching) details,
+    .shelf:not(.searching) :global(.fold),
     .shelf.searching .pick {
       display: none;
     }

@@ -1,0 +1,86 @@
+import { expect, test } from './garden';
+import { looksRight } from './looks';
+
+/** Pixels from the left to the right of what is drawn of a part. */
+const across = (drawing: import('@playwright/test').Locator) => drawing.locator('svg').first().evaluate((svg) => Math.max(...[...svg.querySelectorAll('polygon')].map((p) => p.getBoundingClientRect().right)) - Math.min(...[...svg.querySelectorAll('polygon')].map((p) => p.getBoundingClientRect().left)));
+
+test('on a small board one drawing is large and fills it, and the others are there to be chosen by keyboard', async ({ open, page }) => {
+  await open('/draw/pallet-bed?source=1');
+  const large = page.locator('.drawing:not(.bare)');
+  await expect(large).toHaveCount(1);
+  await expect(page.getByRole('tab')).toHaveCount(4);
+  const board = (await page.getByRole('region', { name: 'Drawings to scale' }).boundingBox())!;
+  expect(await across(large)).toBeGreaterThan(board.width * 0.7);
+  await page.getByRole('tab', { name: 'Section' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('tab', { name: 'Section' })).toHaveAttribute('aria-selected', 'true');
+  await expect(large).toHaveCount(1);
+  await expect(page.getByRole('tabpanel').getByRole('group', { name: /^Section/ })).toBeVisible();
+  // What is chosen stays while the slider moves.
+  await page.getByRole('slider', { name: 'Length' }).press('ArrowLeft');
+  await expect(page.getByRole('tabpanel').getByRole('group', { name: /^Section/ })).toBeVisible();
+});
+
+test('on a large board all views stand at one scale', async ({ open, page }) => {
+  await page.setViewportSize({ width: 1920, height: 1080 });
+  await open('/draw/pallet-bed?source=1');
+  const drawings = page.locator('.drawing:not(.bare)');
+  await expect(drawings).toHaveCount(4);
+  await expect(page.getByRole('tab')).toHaveCount(0);
+  const [front, plan] = [await across(drawings.filter({ has: page.getByRole('group', { name: /^Front/ }) })), await across(drawings.filter({ has: page.getByRole('group', { name: /^Plan/ }) }))];
+  // The front shows the pegs outside, the plan the corner posts: within the thickness of those.
+  expect(Math.abs(front - plan)).toBeLessThan(front * 0.08);
+  for (const drawing of await drawings.all()) {
+    const box = (await drawing.boundingBox())!;
+    expect(box.y + box.height).toBeLessThanOrEqual(1080);
+  }
+});
+
+test('what is done is said with the way back beside it', async ({ open, page }) => {
+  await open('/gather/10');
+  const name = page.getByRole('textbox', { name: 'Name', exact: true });
+  await name.fill('Tub of mine');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  const foot = page.getByRole('contentinfo', { name: 'The heap' });
+  await expect(foot).toContainText('Tub of mine is kept');
+  await foot.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.locator('.list').getByRole('link', { name: /Bait tub/ })).toBeVisible();
+  // Taking back is not taken back by the same press.
+  await expect(foot).toContainText('Undone');
+  await expect(foot.getByRole('button', { name: 'Take it back' })).toHaveCount(0);
+});
+
+test('the marks are one press away from anywhere, and Escape leads back to where one was', async ({ open, page }) => {
+  await open('/sums/board-span');
+  const ask = page.getByRole('button', { name: 'Marks and keys' });
+  await ask.click();
+  const legend = page.getByRole('dialog', { name: 'What the marks say' });
+  await expect(legend).toContainText('Not looked at yet');
+  await expect(legend).toContainText('how hard the soil pushes');
+  await looksRight(page, false);
+  await page.keyboard.press('Escape');
+  await expect(legend).toHaveCount(0);
+  await expect(ask).toBeFocused();
+  await expect(page).toHaveURL(/sums\/board-span/);
+});
+
+test('a tick reads the project again and nothing else; a thing kept has the heap matched again', async ({ open, page }) => {
+  await open('/make/2');
+  await expect(page.getByRole('heading', { name: 'Juice-drum tub', level: 1 })).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  const asked: string[] = [];
+  page.on('request', (r) => r.url().includes('/api/') && asked.push(`${r.method()} ${new URL(r.url()).pathname}`));
+  const last = page.getByRole('checkbox').last();
+  await last.setChecked(!(await last.isChecked()));
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+  await page.waitForLoadState('networkidle');
+  expect(asked.sort()).toEqual(['GET /api/garden', 'GET /api/projects', 'GET /api/projects/2', 'POST /api/projects/2/ticks']);
+
+  asked.length = 0;
+  await open('/gather/10');
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Tub of mine');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect.poll(() => asked).toContain('POST /api/match');
+  expect(asked).toContain('GET /api/things');
+  expect(asked).not.toContain('GET /api/catalogue');
+});
