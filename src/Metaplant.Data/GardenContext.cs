@@ -21,8 +21,8 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
 
     public DbSet<JournalRow> Journal => Set<JournalRow>();
 
-    /// <summary>All that was saved through this context, also what was rolled back since.</summary>
-    public GardenParts Changed { get; private set; }
+    /// <summary>All that was saved in this turn to write, also what was rolled back since. A context is used again, so that <see cref="WriteGate.EnterAsync"/> begins it anew.</summary>
+    public GardenParts Changed { get; internal set; }
 
     public override Task<int> SaveChangesAsync(bool acceptAllChangesOnSuccess, CancellationToken cancellationToken = default)
     {

@@ -22,6 +22,7 @@ public sealed class WriteGate : DbTransactionInterceptor, IDisposable
         {
             var transaction = await garden.Database.BeginTransactionAsync(cancel);
             inside[transaction.TransactionId] = alone;
+            garden.Changed = GardenParts.None;
             return new(this, transaction);
         }
         catch
