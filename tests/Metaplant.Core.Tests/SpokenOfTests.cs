@@ -27,6 +27,7 @@ public partial class SpokenOfTests
         var said = new HashSet<Sentence>();
         var seen = new HashSet<object>(ReferenceEqualityComparer.Instance);
         var room = Stockroom.Of(Yards.Whole);
+        foreach (var idle in Idle.Of(Matcher.Match(Yards.Whole, Brief.Default, Aim.MostSoil), Yards.Whole)) Walk(idle.Why, said, seen, 0);
         foreach (var design in Catalogue.All)
         {
             Walk(Matcher.Match(design, Yards.Whole, Brief.Default, Aim.MostSoil), said, seen, 0);
@@ -36,6 +37,7 @@ public partial class SpokenOfTests
                 if (Draft.Of(design, new(lead, set, Brief.Default), room, Effort.Quick) is not { Ok: true, Value: var draft }) continue;
                 var fit = Fit.Of(draft, room);
                 Walk(fit, said, seen, 0);
+                Walk(StandIn.For(fit, room).Select(s => s.Words).ToList(), said, seen, 0);
                 foreach (var brief in Briefs) Walk(Assessing.Assessor.Assess(draft.Blueprint, brief, Fitness.Food), said, seen, 0);
                 Walk(new Means(.1, 0, true, 3, Bare).Of(fit), said, seen, 0);
                 Walk(design.Settings(lead), said, seen, 0);

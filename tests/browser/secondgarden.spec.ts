@@ -34,7 +34,7 @@ const FINDS: Find[] = [
   { says: '6 cheese boards 900 x 200 x 30', kind: 'board', count: 6, measures: { length: 900, width: 200, thickness: 30 } },
   { says: 'churn tub 600 x 450 x 500', kind: 'round-tub', measures: { topDiameter: 600, bottomDiameter: 450, height: 500 } },
   { says: '3 barrows of topsoil', kind: 'soil', measures: { volume: 240 } },
-  { says: 'copper pipe 3 m x 22', kind: 'conduit', measures: { length: 3000, thickness: 22 } },
+  { says: 'copper pipe 3 m x 22', kind: 'copper-pipe', measures: { length: 3000, thickness: 22 } },
   { says: '2 wheelbarrows', kind: 'barrow-tray', count: 2 },
   { says: 'washing line 30 m', kind: 'line', measures: { length: 30000 } },
   { says: '200 bricks', kind: 'bricks', count: 200 },

@@ -11,8 +11,11 @@ const TRADE = /\bM\d+\b|screws \d+(?:\.\d+)? × \d+ mm(?:, \d+ in a box)?/gi;
 async function words(page: Page): Promise<string> {
   await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
   const shut = page.locator('[data-fold] > * > button[aria-expanded=false]');
-  await shut.evaluateAll((all) => all.forEach((e) => (e as HTMLButtonElement).click()));
-  await expect(shut).toHaveCount(0);
+  // A page that is still coming brings more of them.
+  await expect(async () => {
+    await shut.evaluateAll((all) => all.forEach((e) => (e as HTMLButtonElement).click()));
+    await expect(shut).toHaveCount(0, { timeout: 500 });
+  }).toPass();
   return page.evaluate(() => {
     const said: string[] = [];
     const quoted = 'cite, [data-own], [data-either]';
@@ -35,11 +38,11 @@ for (const [system, units, other] of [['US', 'in', METRIC], ['metric', 'mm', US]
     const things = await get<{ id: number; name: string }[]>('/things');
     const projects = await get<{ id: number }[]>('/projects');
     const sums = await get<{ name: string }[]>('/sums');
-    const matches = await (await request.post(`${server.url}/api/match?aim=MostSoil`, { data: { medium: 'topsoil-compost', crop: null, exposure: 'Open', peopleAtEdge: false, site: 'Soil', ground: null }, headers })).json() as { design: string; best: { source: string } | null }[];
+    const matches = await (await request.post(`${server.url}/api/match?aim=MostSoil`, { data: { medium: 'topsoil-compost', crop: null, exposure: 'Open', peopleAtEdge: false, site: 'Soil', ground: null }, headers })).json() as { designs: { design: string; best: { source: string } | null }[] };
     const paths = [
       '/match', '/gather/new', '/gather/file', '/gather/tags', '/gather/sources', '/house-rules', '/house-rules/tools', '/house-rules/handbook', '/house-rules/file', '/house-rules/network', '/help',
       ...things.map((t) => `/gather/${t.id}`), ...projects.map((p) => `/make/${p.id}`), ...sums.map((s) => `/sums/${s.name}`),
-      ...matches.filter((m) => m.best).map((m) => `/draw/${m.design}?source=${encodeURIComponent(m.best!.source)}`),
+      ...matches.designs.filter((m) => m.best).map((m) => `/draw/${m.design}?source=${encodeURIComponent(m.best!.source)}`),
     ];
     await open('/match');
     const strange: string[] = [];

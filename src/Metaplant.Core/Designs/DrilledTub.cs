@@ -137,7 +137,7 @@ public sealed class DrilledTub : Design
     {
         VesselWall.Hoop => new HoopWall("vessel", tub.HoopRadius, tub.Soil, tub.Shell!),
         VesselWall.Plate => new PlateWall("vessel", tub.Vessel.LongestSide(tub.Soil / 2), tub.Inside.Height, tub.Soil, tub.Shell!),
-        VesselWall.Boards => new SlattedWall("vessel", "Lowest side board", new(((CrateMeasures)tub.Vessel).BoardHeight, tub.Vessel.Wall), tub.Inside.SectionAt(tub.Soil / 2).Length, 1, tub.Thing.Substance.Grade()!, tub.Thing.Condition, tub.Soil),
+        VesselWall.Boards => new SlattedWall("vessel", "Lowest side board", new(((IBoarded)tub.Vessel).BoardHeight, tub.Vessel.Wall), tub.Inside.SectionAt(tub.Soil / 2).Length, 1, tub.Thing.Substance.Grade()!, tub.Thing.Condition, tub.Soil),
         _ => throw new InvalidOperationException($"Unknown wall {tub.Vessel.WallKind}."),
     };
 

@@ -39,7 +39,7 @@ public sealed class HangingTube : Design
     {
         Counts = l => l.Way.Id == "whole",
         Of = s => s is Substance.ZincCoatedSteel or Substance.Steel,
-        Also = l => l.As<TubeMeasures>() is { } m ? m.Wall > .003 ? "Too thick to cut openings in by hand, and too heavy to hang." : m.Length < .5 ? "Too short: openings would be neither clear of foot nor of rim." : m.Diameter < .12 ? "Too narrow for roots." : null : "It is no tube.",
+        Also = l => l.As<TubeMeasures>() is { } m ? m.Wall > .003 ? "Too thick to cut openings in by hand, and too heavy to hang." : m.Length < .5 ? "Too short: openings would be neither clear of foot nor of rim." : m.Diameter < .12 ? "Too narrow for roots." : null : "It is not round: flat sides bulge, and no sum of ours tells how far.",
     };
 
     public override IReadOnlyList<Setting> Settings(Lead lead)

@@ -42,6 +42,13 @@ public interface IVessel
     Vessel CutAt(double height);
 }
 
+/// <summary>A vessel of boards, which carry one by one.</summary>
+public interface IBoarded : IVessel
+{
+    /// <summary>Height of the lowest board of a long side, m.</summary>
+    double BoardHeight { get; }
+}
+
 /// <summary>Measures of sawn wood: one piece, as wide as it lies and as thick as it stands.</summary>
 public interface ISawn
 {

@@ -31,9 +31,9 @@ public sealed class Stockroom
     /// <summary>Lots of a form, in order of the number of their things and then of the ways of each. Those of which nothing is free are among them.</summary>
     public IEnumerable<Lot> Lots(Form form) => byForm[form];
 
-    /// <summary>Lots of the forms a role may be filled from, each with the sentence why it may not be, null where it may. Worked out once for each role that does not change.</summary>
+    /// <summary>Lots of the forms a role may be filled from, each with the sentence why it may not be, null where it may; those the role does not count at all are left out. Worked out once for each role that does not change.</summary>
     public IReadOnlyList<(Lot Lot, Words.Sentence? Why)> For(Designs.Role role, Grown grown)
-        => byRole.GetOrAdd((role, grown), key => [.. key.Role.Forms.SelectMany(Lots).Select(l => (l, key.Role.Refuses(l, key.Grown)))]);
+        => byRole.GetOrAdd((role, grown), key => [.. key.Role.Forms.SelectMany(Lots).Where(key.Role.LotCounts).Select(l => (l, key.Role.Refuses(l, key.Grown)))]);
 
     private static IEnumerable<Lot> LotsOf(HeapThing thing)
         => from way in thing.Thing.Kind.BreakDown(thing.Thing)

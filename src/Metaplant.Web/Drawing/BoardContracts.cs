@@ -32,6 +32,9 @@ public sealed record TakeDto(int ThingId, int Number, string Name, int Count, Se
 /// <param name="Soil">Growing medium: what is not sold is dug or fetched, at a price nobody knows.</param>
 public sealed record PurchaseDto(string Name, double Amount, Unit Unit, Sentence? Product, int Packs, double Cost, bool Soil);
 
+/// <summary>Something of another form on the heap that can stand in for what would be bought, and what that changes.</summary>
+public sealed record StandInDto(string Part, int ThingId, string Name, Sentence Words);
+
 public sealed record NotchDto(double Value, string? Label, Verdict? Verdict);
 
 public sealed record SliderDto(string Id, string Name, Unit Unit, double Value, double Default, Sentence Why, IReadOnlyList<NotchDto> Notches);
@@ -45,7 +48,7 @@ public sealed record PassedOverDto(string Part, int ThingId, string Name, Senten
 /// <summary>A design drawn and assessed.</summary>
 public sealed record FitDto(
     string Design, string DesignName, string Source, Sentence Size, Core.Salvage.Fitness Fitness, IReadOnlyDictionary<string, double> Settings, GrowDto Grow, DrainDto Drain, HoldDto Hold,
-    IReadOnlyList<SumDto> Figures, IReadOnlyList<TakeDto> Takes, IReadOnlyList<PurchaseDto> Buys, IReadOnlyList<PendingDto> Pending, IReadOnlyList<PassedOverDto> PassedOver, double Cost, double Hours, double Reach)
+    IReadOnlyList<SumDto> Figures, IReadOnlyList<TakeDto> Takes, IReadOnlyList<PurchaseDto> Buys, IReadOnlyList<PendingDto> Pending, IReadOnlyList<PassedOverDto> PassedOver, IReadOnlyList<StandInDto> StandIns, double Cost, double Hours, double Reach)
 {
     public static FitDto Of(Fit fit, Brief brief, Core.Salvage.Heap heap)
     {
@@ -58,7 +61,9 @@ public sealed record FitDto(
             [.. fit.Blueprint.Figures.Select(SumDto.Of)],
             [.. fit.Cast.Counts.Select(c => Take(c.Key, c.Value, fit.Cast, heap)).OrderBy(t => t.Number)],
             [.. Purchases(fit.Cast.Buys)], [.. fit.Pending.Select(p => new PendingDto(p.Thing.Id, p.Thing.Number, p.Thing.Name, p.NotLookedAt, p.Measures))],
-            [.. fit.Cast.PassedOver.Values.Select(p => new PassedOverDto(p.Part, p.ThingId, p.ThingName, p.Why))], fit.Cast.Cost, fit.Hours(brief), fit.Blueprint.Reach);
+            [.. fit.Cast.PassedOver.Values.Select(p => new PassedOverDto(p.Part, p.ThingId, p.ThingName, p.Why))],
+            [.. StandIn.For(fit, Core.Stock.Stockroom.Of(heap)).Select(s => new StandInDto(fit.Cast.Asked.First(n => n.Id == s.NeedId).Name, s.Thing.Thing.Id, s.Thing.Thing.Name, s.Words))],
+            fit.Cast.Cost, fit.Hours(brief), fit.Blueprint.Reach);
     }
 
     /// <summary>What is bought, the same of several parts told once.</summary>

@@ -19,6 +19,12 @@ public sealed record OtherFitDto(string Source, string Name, Sentence Size, doub
 public sealed record DesignMatchDto(
     string Design, string Name, string Summary, Standing Standing, FitDto? Best, ViewDto? Drawing, IReadOnlyList<OtherFitDto> Others, int Sizes, IReadOnlyList<NoSourceDto> NoSources, Sentence? Why, WantedDto? Wanted, IReadOnlyList<Beyond> Beyond);
 
+/// <summary>A thing that nothing on offer is made of, and why.</summary>
+public sealed record IdleDto(int ThingId, int Number, string Name, Sentence Why);
+
+/// <summary>Every design against the heap, and what of the heap none of them is made of.</summary>
+public sealed record MatchesDto(IReadOnlyList<DesignMatchDto> Designs, IReadOnlyList<IdleDto> Idle);
+
 /// <summary>What to put on the drawing board. Settings in SI by parameter; those left out take their default.</summary>
 public sealed record BoardInput(string? Design, string? Source, IReadOnlyDictionary<string, double>? Settings, BriefDto? Brief, int? Project);
 
@@ -33,7 +39,7 @@ internal static partial class MatchEndpoints
         api.MapPost("/board", Open).WithName("board");
     }
 
-    private static async Task<Results<Ok<List<DesignMatchDto>>, ValidationProblem>> Match(BriefDto input, Aim? aim, double? hours, double? money, bool? alone, double? height, bool? tools, GardenContext garden, AtHand atHand, ILogger<Matches> log, CancellationToken cancel)
+    private static async Task<Results<Ok<MatchesDto>, ValidationProblem>> Match(BriefDto input, Aim? aim, double? hours, double? money, bool? alone, double? height, bool? tools, GardenContext garden, AtHand atHand, ILogger<Matches> log, CancellationToken cancel)
     {
         var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
         var brief = input.ToBrief(settings.Handbook);
@@ -42,7 +48,7 @@ internal static partial class MatchEndpoints
         if (means.Problems().ToList() is { Count: > 0 } problems) return Problems.Refuse(problems);
         var matches = Matcher.Match(heap, brief.Value, aim ?? Aim.MostSoil, means, cancel);
         foreach (var match in matches.Where(m => m.Failure is not null)) NotWorkedOut(log, match.Failure, match.Design.Id);
-        return TypedResults.Ok(matches.Select(m => Show(m, brief.Value, heap)).ToList());
+        return TypedResults.Ok(new MatchesDto([.. matches.Select(m => Show(m, brief.Value, heap))], [.. Idle.Of(matches, heap).Select(i => new IdleDto(i.Thing.Thing.Id, i.Thing.Thing.Number, i.Thing.Thing.Name, i.Why))]));
     }
 
     private static DesignMatchDto Show(DesignMatch m, Brief brief, Core.Salvage.Heap heap) => new(

@@ -13,8 +13,8 @@ public class KindTests
     public void Everything_a_yard_gives_has_its_kind()
         => SalvageKinds.All.Select(k => k.Id).Order(StringComparer.Ordinal).ShouldBe(
         [
-            "angle", "ash", "barrow-tray", "basket", "blocks", "board", "branches", "bricks", "bucket", "cable-reel", "canes", "card", "cart", "chain", "compost", "conduit", "crate", "drum", "fabric", "film", "fixings", "flat-sheet", "flexible-pipe",
-            "free-form", "green-waste", "grit", "half-pallet", "hardware", "heavy-timber", "ladder", "lattice", "leaves", "line", "logs", "manure", "mesh", "pallet", "pan", "ply", "pole", "post", "poured", "rods", "roofing-sheet", "round-tub",
+            "angle", "ash", "barrow-tray", "basket", "blocks", "board", "branches", "bricks", "bucket", "cable-reel", "canes", "card", "cart", "chain", "compost", "conduit", "copper-pipe", "crate", "door", "dough-trough", "drum", "duct", "fabric", "film", "fixings", "flat-sheet", "flexible-pipe",
+            "free-form", "green-waste", "grit", "half-pallet", "hardware", "heavy-timber", "ladder", "lattice", "leaves", "line", "logs", "manure", "mesh", "pallet", "pan", "plastic-crate", "ply", "pole", "post", "poured", "rods", "roofing-sheet", "round-tub",
             "sack", "skid", "slates", "soil", "steel-rod", "stick-pile", "stones", "straw-bale", "table", "table-frame", "tapered-tub", "tote", "trough", "tube", "twigs", "tyre", "winged-pallet", "woodchip",
         ]);
 

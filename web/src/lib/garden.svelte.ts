@@ -171,7 +171,9 @@ class Garden {
     ),
   );
   /** What the heap can make, as it was answered last. */
-  readonly matches = $derived(this.matchesAsked.data ?? null);
+  readonly matches = $derived(this.matchesAsked.data?.designs ?? null);
+  /** What of the heap nothing on offer is made of, and why. */
+  readonly idle = $derived(this.matchesAsked.data?.idle ?? []);
   /** True while what is shown of the matches is of other wishes than the ones said. */
   readonly matching = $derived(this.matchesAsked.isPlaceholderData);
   /** The garden file cannot be used; what can be gone back to is offered instead. */

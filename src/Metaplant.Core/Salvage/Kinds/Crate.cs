@@ -6,7 +6,7 @@ using Metaplant.Core.Sums;
 namespace Metaplant.Core.Salvage.Kinds;
 
 /// <summary>A crate of boards, measured inside, m.</summary>
-public sealed record CrateMeasures(double Length, double Width, double Height, double Wall, double BoardHeight) : Measures, IVessel
+public sealed record CrateMeasures(double Length, double Width, double Height, double Wall, double BoardHeight) : Measures, IBoarded
 {
     public Vessel Inside => new TaperedBox(Length, Width, Length, Width, Height);
 

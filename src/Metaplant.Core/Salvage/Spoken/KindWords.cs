@@ -36,10 +36,14 @@ public static class KindWords
         chain                       | chain, dog chain
         compost                     | compost, garden compost, humus, worm castings
         conduit                     | conduit, pipe, water pipe, drainpipe, downpipe, downspout, plastic pipe, electrical conduit
-        conduit/Copper              | copper pipe, copper tube, copper
+        copper-pipe                 | copper pipe, copper tube, copper, copper tubing
         conduit/Pvc                 | pvc pipe, waste pipe
         conduit/Lead                | lead pipe
         crate                       | crate, wooden box, fruit box, apple box, wine box, wine crate, drawer, chest
+        door                        | door, house door, cupboard door, wardrobe door, barn door
+        dough-trough                | dough trough, kneading trough, scalding trough, pig trough
+        duct                        | rectangular duct, square duct, air duct, flat duct
+        plastic-crate               | plastic crate, milk crate, bread crate, beer crate, bottle crate, bakery crate, stacking crate
         drum                        | drum, barrel, oil drum, water butt, rain barrel, juice drum, keg
         drum/Polyethylene           | plastic drum, plastic barrel, blue barrel, blue drum
         drum/Steel                  | steel drum, steel barrel, oil barrel
@@ -65,7 +69,7 @@ public static class KindWords
         winged-pallet               | winged pallet, wing pallet
         skid                        | skid, runner pallet, engine skid
         pan                         | pan, basin, wash basin, sink, dish pan, washing-up bowl, bowl, wok, saucepan, dishpan, colander
-        ply                         | plywood, ply, osb, chipboard, door, table top, worktop, mdf, board sheet, hardboard
+        ply                         | plywood, ply, osb, chipboard, table top, worktop, mdf, board sheet, hardboard
         poured                      | odd pot, vase, urn, toilet, lavatory pan
         roofing-sheet               | corrugated, corrugated iron, corrugated sheet, roofing sheet, tin roof, roof sheet, wriggly tin, roofing, metal roofing
         round-tub                   | tub, round tub, planter, plant pot, flower pot, pot, half barrel, half whiskey barrel, whiskey barrel, wash tub, laundry tub, trash can, dustbin, garbage can, rubbish bin, bin
@@ -78,11 +82,11 @@ public static class KindWords
         stick-pile                  | sticks, kindling, stick heap
         table                       | table, dining table, coffee table, desk, workbench
         table-frame                 | table frame, desk frame, bench frame, chair, chair frame, stool
-        tapered-tub                 | box, fish box, bait tub, tray, storage tray, plastic crate, milk crate, bread crate, beer crate, recycling box, litter tray, cooler, coolbox, ice chest, window box
+        tapered-tub                 | box, fish box, bait tub, tray, storage tray, recycling box, litter tray, cooler, coolbox, ice chest, window box
         tapered-tub/EnamelledIron   | belfast sink, butler sink, enamel sink
         tapered-tub/ZincCoatedSteel | tin bath, zinc bath, water tank, cistern
         tote                        | tote, storage box, storage tote, storage bin, plastic box, toy box
-        trough                      | trough, bath, bathtub, bath tub, cattle trough, stock tank, water trough, feed trough, dough trough, rinse trough
+        trough                      | trough, bath, bathtub, bath tub, cattle trough, stock tank, water trough, feed trough, rinse trough
         tube                        | tube, duct, ducting, vent pipe, stovepipe, flue, chimney pot, drain tile, sewer pipe, culvert
         tyre                        | tyre, tire, car tyre, car tire, tractor tyre
         woodchip                    | woodchip, wood chip, wood chips, chips, bark, mulch, sawdust, shavings

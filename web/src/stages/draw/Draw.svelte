@@ -130,6 +130,14 @@
           </li>
         {/each}
       </ul>
+      {#if fit.standIns.length > 0}
+        <h3>Or from the heap instead</h3>
+        <ul class="buys">
+          {#each fit.standIns as s, i (i)}<li>
+              For {goingOn(s.part)}: {s.words} <a href="#/gather/{s.thingId}">Look</a>
+            </li>{/each}
+        </ul>
+      {/if}
       {#if fit.passedOver.length > 0}
         <h3>Not taken from the heap</h3>
         <ul class="buys">

@@ -4,6 +4,7 @@
   import { push } from 'svelte-spa-router';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
+  import { goingOn } from '../../lib/words';
   import { digits, money, say } from '../../lib/units/tell';
   import AsMade from './AsMade.svelte';
   import CutBoard from './CutBoard.svelte';
@@ -147,6 +148,9 @@
           <div>
             <h2>To buy</h2>
             <ul>
+              {#each fit.standIns as s, i (i)}<li class="soft">
+                  Before you buy {goingOn(s.part)}: {s.words}
+                </li>{/each}
               {#each plan.shopping as b, i (i)}<li>
                   <span class="box" aria-hidden="true"></span>{b.product
                     ? `${b.packs} × ${b.product}`

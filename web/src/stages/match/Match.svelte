@@ -3,6 +3,7 @@
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
   import BriefBar from './BriefBar.svelte';
+  import Fold from '../../lib/controls/Fold.svelte';
   import MatchStrip from './MatchStrip.svelte';
   import MeansBar from './MeansBar.svelte';
 
@@ -59,6 +60,18 @@
       <h2 data-standing={part.of}>{part.title}</h2>
       {#each part.matches as match (match.design)}<MatchStrip {match} />{/each}
     {/each}
+    {#if garden.idle.length > 0}
+      <Fold heading="h2" class="idle" title="Left on the heap: {garden.idle.length} that nothing here is made of">
+        <ul>
+          {#each garden.idle as thing (thing.thingId)}<li>
+              <a class="tag" href="#/gather/{thing.thingId}"
+                ><b>{String(thing.number).padStart(2, '0')}</b> {thing.name}</a
+              >
+              {thing.why}
+            </li>{/each}
+        </ul>
+      </Fold>
+    {/if}
   {/if}
 </section>
 
@@ -85,6 +98,17 @@
 
   .asks :global(select) {
     font-size: 0.95rem;
+  }
+
+  .match :global(.idle) {
+    margin-top: 14px;
+  }
+
+  .match :global(.idle ul) {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(440px, 100%), 1fr));
+    gap: 8px 24px;
+    font-size: 0.93rem;
   }
 
   h2 {
