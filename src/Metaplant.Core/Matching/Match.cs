@@ -118,7 +118,7 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
     {
         means ??= Means.Any;
         Fit? beyond = null;
-        Draft? late = null;
+        List<Draft> late = [];
         var queue = new PriorityQueue<(Chosen Set, Draft? Draft, Fit? Fit), (double, int)>();
         var order = 0;
         Sentence whyNot = "Nothing can be cut of it.";
@@ -157,7 +157,7 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
 
             if (means.AreExceededBy(next.Draft))
             {
-                late ??= next.Draft;
+                late.Add(next.Draft);
                 continue;
             }
 
@@ -166,8 +166,11 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
             else failed.Add(fit);
         }
 
-        if (beyond is null && late is not null && Full(design, late, room) is { } tooLong)
+        // What would do without the limits does not come to nothing by them: the best of it that holds is told as beyond them.
+        foreach (var draft in late.TakeWhile(_ => beyond is null))
         {
+            cancel.ThrowIfCancellationRequested();
+            if (Full(design, draft, room) is not { } tooLong) continue;
             if (tooLong.Good) beyond = tooLong;
             else failed.Add(tooLong);
         }

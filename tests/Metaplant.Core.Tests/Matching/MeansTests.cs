@@ -29,6 +29,8 @@ public class MeansTests
     [Theory]
     [InlineData(4.0, null, false, null)]
     [InlineData(null, 40.0, false, null)]
+    [InlineData(null, 0.0, false, null)]
+    [InlineData(.5, null, false, null)]
     [InlineData(null, null, true, null)]
     [InlineData(null, null, false, .5)]
     [InlineData(8.0, 60.0, true, .4)]

@@ -235,6 +235,11 @@
     padding-bottom: 10px;
   }
 
+  header > div:first-child {
+    flex: 1 1 200px;
+    min-width: 0;
+  }
+
   .facts {
     display: flex;
     gap: 22px;

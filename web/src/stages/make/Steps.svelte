@@ -138,7 +138,14 @@
   }
 
   .took {
+    display: inline-flex;
+    align-items: center;
+    gap: 6px;
     white-space: nowrap;
+  }
+
+  .took :global(div) {
+    width: auto;
   }
 
   li[data-done] {
