@@ -24,6 +24,7 @@ const views = [
   ['house-rules', '/house-rules', '.rules fieldset'],
   ['garden-file', '/house-rules/file', '.backups', null, null, (page) => page.getByRole('button', { name: 'Keep one now' }).click()],
   ['phone', '/gather/10', '.judged', null, { width: 390, height: 844 }],
+  ['phone-draw', '/draw/drilled-tub?source=10', 'dl.bar', null, { width: 390, height: 844 }],
   ['phone-sums', '/sums/board-span', '.first .large', null, { width: 390, height: 844 }],
 ];
 

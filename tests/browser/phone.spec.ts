@@ -13,6 +13,9 @@ test('on a phone the heap is a drawer and a thing is measured with a thumb', asy
   await expect(height).toHaveValue('450');
   const box = (await page.getByRole('button', { name: 'Keep changes' }).boundingBox())!;
   expect(box.height).toBeGreaterThanOrEqual(44);
+  // Wholly above the heap.
+  const main = (await page.locator('main').boundingBox())!;
+  expect(box.y + box.height).toBeLessThanOrEqual(main.y + main.height);
 });
 
 test('on a phone a sum answers above its drawing', async ({ open, page }) => {

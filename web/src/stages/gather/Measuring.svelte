@@ -333,6 +333,13 @@
     background: var(--board);
   }
 
+  /* Here the page scrolls and not the form: nothing of it to make up for. */
+  @media (max-width: 1020px) {
+    .actions {
+      bottom: 0;
+    }
+  }
+
   @media (max-width: 760px) {
     .head {
       grid-template-columns: 1fr 84px;
