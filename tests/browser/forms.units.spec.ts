@@ -1,7 +1,8 @@
 import { expect, test } from '@playwright/test';
 import type { Kind, SumInput, Thing, View } from '../../web/src/lib/api/client';
-import { boundsOf, frameFor, placeDimensions } from '../../web/src/lib/drawing/frame';
+import { boundsOf, evenly, frameFor, marginsOf, placeDimensions } from '../../web/src/lib/drawing/frame';
 import { allWords, each, EVERYTHING, matches as found, rowsOf } from '../../web/src/stages/gather/find';
+import { fillingScale, heightAt, sharedLayout } from '../../web/src/stages/draw/sheet';
 import { hasWords } from '../../web/src/lib/words';
 import { chosenGroup, get, put, startOf, titles, typical } from '../../web/src/stages/sums/tree';
 
@@ -92,7 +93,7 @@ const square = { kind: 'Polygon', points: [0, 0, 2, 0, 2, 1, 0, 1], ink: 'Wood' 
 test('a drawing is fitted with its widest side to the box, up is up, and its middle in the middle', () => {
   const b = boundsOf([square, { kind: 'Disc', points: [2, 1], radius: 0.5, ink: 'Hole' } as unknown as View['shapes'][number]]);
   expect(b).toEqual({ x0: 0, y0: 0, x1: 2.5, y1: 1.5 });
-  const frame = frameFor(b, 600, 400, 50);
+  const frame = frameFor(b, 600, 400, evenly(50));
   expect(frame.scale).toBeCloseTo(200, 9);
   expect(frame.y(1.5)).toBeLessThan(frame.y(0));
   expect((frame.x(0) + frame.x(2.5)) / 2).toBeCloseTo(300, 9);
@@ -103,7 +104,7 @@ test('a drawing is fitted with its widest side to the box, up is up, and its mid
 test('labels of dimensions never cover one another and stay inside the picture', () => {
   const dimensions = Array.from({ length: 6 }, (_, i) => ({ from: [0, 0], to: [2, 0], offset: 0.02 * i, value: 2, field: null })) as unknown as View['dimensions'];
   const view = { shapes: [square], dimensions, id: 'v', title: '' } as unknown as View;
-  const placed = placeDimensions(view, frameFor(boundsOf(view.shapes), 600, 400, 60));
+  const placed = placeDimensions(view, frameFor(boundsOf(view.shapes), 600, 400, evenly(60)));
   for (const p of placed) {
     expect(p.x).toBeGreaterThanOrEqual(33);
     expect(p.x).toBeLessThanOrEqual(567);
@@ -112,4 +113,46 @@ test('labels of dimensions never cover one another and stay inside the picture',
   }
   const covering = placed.flatMap((a, i) => placed.slice(i + 1).filter((b) => Math.abs(a.x - b.x) < 60 && Math.abs(a.y - b.y) < 24));
   expect(covering).toEqual([]);
+});
+
+const box = (id: string, width: number, height: number, dimensions: View['dimensions'] = []) =>
+  ({ id, title: id, dimensions, shapes: [{ kind: 'Polygon', points: [0, 0, width, 0, width, height, 0, height], ink: 'Wood' }] }) as unknown as View;
+
+test('a drawing leaves room for numbers on the sides that have some and on no other', () => {
+  const over = { from: [0, 1], to: [2, 1], offset: 0.06, value: 2, field: 'length' } as unknown as View['dimensions'][number];
+  const right = { from: [2, 1], to: [2, 0], offset: 0.06, value: 1, field: 'height' } as unknown as View['dimensions'][number];
+  const inside = { ...over, offset: 0 };
+  expect(marginsOf(box('a', 2, 1, [inside]))).toEqual(evenly(12));
+  const margins = marginsOf(box('a', 2, 1, [over, right]));
+  expect(margins.top).toBeGreaterThan(40);
+  expect(margins.right).toBeGreaterThan(margins.top);
+  expect([margins.left, margins.bottom]).toEqual([12, 12]);
+});
+
+test('views stand at one scale where that leaves them readable, long ones under each other, and at none where it does not', () => {
+  const long = [box('front', 4, 0.5), box('plan', 4, 1.2), box('section', 1.2, 0.5), box('corner', 3, 1.5)];
+  const round = [box('front', 0.8, 0.5), box('plan', 0.8, 0.8), box('section', 0.8, 0.5), box('corner', 1, 0.9)];
+  const large = { width: 1340, height: 840 };
+  expect(sharedLayout(long, large)?.rows).toBe(true);
+  expect(sharedLayout(round, large)?.rows).toBe(false);
+  for (const views of [long, round]) {
+    const layout = sharedLayout(views, large)!;
+    const tall = layout.rows
+      ? layout.groups.reduce((sum, row) => sum + Math.max(...row.map((v) => heightAt(v, layout.scale))) + 30, 0)
+      : Math.max(...layout.groups.map((column) => column.reduce((sum, v) => sum + heightAt(v, layout.scale) + 30, 0)));
+    expect(tall).toBeLessThanOrEqual(large.height + 1e-6);
+    // None of the views is left out, and none is there twice.
+    expect(layout.groups.flat().map((v) => v.id).sort()).toEqual(views.map((v) => v.id).sort());
+  }
+  expect(sharedLayout(long, { width: 640, height: 420 })).toBeNull();
+  expect(sharedLayout(long.slice(0, 2), large)).toBeNull();
+});
+
+test('one view by itself fills its box on one side and is within it on the other', () => {
+  const view = box('front', 4, 0.5);
+  const scale = fillingScale(view, { width: 700, height: 400 });
+  expect(scale * 4 + 24).toBeCloseTo(700, 6);
+  expect(heightAt(view, scale)).toBeLessThan(400);
+  // A bucket is not blown up to a wall.
+  expect(fillingScale(box('bucket', 0.3, 0.3), { width: 2000, height: 2000 })).toBe(900);
 });
