@@ -42,4 +42,10 @@ public class FiveKindsTests
     [Fact]
     public void A_trough_that_leans_in_is_refused_at_its_field()
         => SalvageKinds.Find("dough-trough")!.Read(new Dictionary<string, double> { ["topWidth"] = .3, ["bottomWidth"] = .4 }).Problems.ShouldContain(p => p.Field == "bottomWidth");
+
+    [Fact]
+    public void No_kind_is_looked_at_for_one_thing_twice()
+    {
+        foreach (var kind in SalvageKinds.All) kind.LookFor.ShouldBeUnique(kind.Id);
+    }
 }

@@ -25,7 +25,7 @@ public sealed class DoughTrough() : ListedKind<DoughTroughMeasures>(
         Field.Length("bottomLength", "Length at the foot, inside", .1, 3, .95, "Along the floor, inside", quick: false), Field.Length("bottomWidth", "Width at the foot, inside", .08, 1.5, .32, "Across the floor, inside", quick: false),
         Field.Length("wall", "Thickness of the boards", .006, .06, .020, "At the rim", quick: false), Field.Length("boardHeight", "Height of a side board", .05, 1, .30, "The lowest board of the long side; of one board, its whole height", quick: false),
     ],
-    [Substance.Softwood, Substance.Hardwood], [Findings.HeldChemical, Findings.HeldUnknown, Findings.HeldFood, .. Signs.Wood, Findings.LookedOver])
+    [Substance.Softwood, Substance.Hardwood], [Findings.HeldChemical, Findings.HeldUnknown, Findings.HeldFood, .. Signs.Wood])
 {
     protected override void Cross(MeasureReader r)
     {
