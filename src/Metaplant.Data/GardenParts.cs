@@ -1,6 +1,6 @@
 namespace Metaplant.Data;
 
-/// <summary>What of a garden a change touched, so that whoever shows it reads that again and nothing else. What a part is judged by counts as touched with it only where its rows changed: whoever asks for matches asks again after <see cref="Heap"/>, <see cref="Shelf"/> or <see cref="Settings"/>.</summary>
+/// <summary>Which rows of a garden a change touched, so that whoever shows them reads these again and nothing else. What is worked out of several, as matches are of heap, shelf and settings, is for whoever shows it to know.</summary>
 [Flags]
 public enum GardenParts
 {

@@ -90,3 +90,56 @@ test('a tick reads the project again and nothing else; a thing kept has the heap
   expect(asked).toContain('GET /api/things');
   expect(asked).not.toContain('GET /api/catalogue');
 });
+
+test('an answer that was asked before a change does not pass for one after it', async ({ open, page }) => {
+  let first = true;
+  await page.route('**/api/match*', async (route) => {
+    if (!first) return route.continue();
+    first = false;
+    const answer = await route.fetch();
+    await new Promise((r) => setTimeout(r, 3000));
+    await route.fulfill({ response: answer }).catch(() => undefined);
+  });
+  await open('/match');
+  // The first matching of all is still under way.
+  await page.getByLabel('Units').selectOption('in');
+  const tub = page.getByRole('article', { name: 'Drilled tub' });
+  await expect(tub).toContainText('US gal');
+  await page.waitForTimeout(4000);
+  await expect(tub).toContainText('US gal');
+  await expect(tub).not.toContainText(/\d mm\b/);
+});
+
+test('a garden that comes back is read again by itself, with what was done to it meanwhile', async ({ open, page, server }) => {
+  await open('/gather');
+  await expect(page.getByText('77 things', { exact: true })).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  await page.route('**/api/**', (route) => route.abort('connectionrefused'));
+  await page.getByLabel('Units').selectOption('cm');
+  await expect(page.getByRole('alert').first()).toContainText('cannot be reached');
+  // What was not kept is not shown as if it were.
+  await expect(page.getByLabel('Units')).toHaveValue('mm');
+  await fetch(`${server.url}/api/things`, { method: 'POST', headers: { 'content-type': 'application/json', 'X-Metaplant': '1' }, body: JSON.stringify({ name: 'Meanwhile bucket', kind: 'bucket', count: 1 }) });
+  await page.unroute('**/api/**');
+  // Nothing is pressed.
+  await expect(page.getByText(/cannot be reached/)).toHaveCount(0);
+  await expect(page.getByText('78 things', { exact: true })).toBeVisible();
+});
+
+test('the first Tab leads past the tape, and the board is gone through from settings to drawings to verdicts', async ({ open, page }) => {
+  await open('/draw/drilled-tub?source=10');
+  await expect(page.getByRole('tab')).toHaveCount(4);
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'To the work' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('main')).toBeFocused();
+  const parts: string[] = [];
+  for (let i = 0; i < 60; i++) {
+    await page.keyboard.press('Tab');
+    const part = await page.evaluate(() => document.activeElement?.closest('.settings, .views, .verdicts, .heap')?.classList[0] ?? '');
+    if (part === 'heap') break;
+    if (part !== parts.at(-1)) parts.push(part);
+  }
+  expect(parts).toEqual(['settings', 'views', 'verdicts']);
+});

@@ -96,7 +96,7 @@ for (const design of DESIGNS) {
       expect(answer.ok, path).toBe(true);
       return (await answer.json()) as T;
     };
-    const best = (await ask<{ design: string; best: Fit }[]>('match', {})).find((m) => m.design === design)!.best;
+    const best = (await ask<{ designs: { design: string; best: Fit }[] }>('match', {})).designs.find((m) => m.design === design)!.best;
     const kept = await ask<{ id: number; board: { views: { id: string; dimensions: { value: number }[] }[] } }>('projects', { name: design, board: { design, source: best.source, settings: best.settings } });
     for (const picture of [...kept.board.views.map((v) => v.id), 'side', 'apart', 'corner-0', 'corner-2']) {
       const text = await (await fetch(`${server.url}/api/projects/${kept.id}/pictures/${picture}.dxf`)).text();

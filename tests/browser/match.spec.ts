@@ -32,7 +32,7 @@ test('bricks stand beside the packers that would be bought, in the reader’s un
   const instead = page.getByRole('listitem').filter({ hasText: 'end to end where each packer would lie' });
   await expect(instead).toContainText('65 mm high where 50 mm was drawn');
   await page.getByLabel('Units').selectOption('in');
-  await page.reload();
+  // Told anew where it stands, with nothing moved and nothing to keep.
   await expect(instead).toContainText('2 9/16 in high');
 });
 

@@ -1,4 +1,5 @@
 import { expect, test } from './garden';
+import { looksRight } from './looks';
 
 test('on a phone the heap is a drawer and a thing is measured with a thumb', async ({ open, page }) => {
   await open('/gather/10');
@@ -68,4 +69,20 @@ test('on a phone the heap is a list, a thing is a page, and a sum is found by it
   await page.getByRole('searchbox').fill('wind press');
   await page.getByRole('link', { name: 'How hard does wind press?' }).tap();
   await expect(page.getByRole('heading', { name: 'How hard does wind press?' })).toBeVisible();
+});
+
+test('on a phone the marks fill the width, nothing of them is cut off, and they close with a thumb', async ({ open, page }) => {
+  await open('/make/2');
+  await page.getByRole('button', { name: 'Marks and keys' }).tap();
+  const legend = page.getByRole('dialog', { name: 'What the marks say' });
+  await expect(legend).toContainText('Not looked at yet');
+  await looksRight(page, true);
+  const box = (await legend.boundingBox())!;
+  expect(box.x).toBeGreaterThanOrEqual(0);
+  expect(box.x + box.width).toBeLessThanOrEqual(391);
+  const close = legend.getByRole('button', { name: 'Close' });
+  expect((await close.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+  await close.tap();
+  await expect(legend).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: 'Juice-drum tub', level: 1 })).toBeVisible();
 });

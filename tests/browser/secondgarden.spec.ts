@@ -17,7 +17,7 @@ interface Find {
 /** The yard behind a closed dairy, as its new gardener says it; half of it is told in inches and gallons. */
 const FINDS: Find[] = [
   { says: '5 pallets 47 1/4 x 39 3/8 HT', kind: 'pallet', count: 5, measures: { slatLength: 1200.15, depth: 1000.125 } },
-  { says: '3 milk crates 13 x 13 x 11 in', kind: 'tapered-tub', count: 3, measures: { topLength: 330.2, height: 279.4 } },
+  { says: '3 milk crates 13 x 13 x 11 in', kind: 'plastic-crate', count: 3, measures: { length: 330.2, height: 279.4 } },
   { says: 'whey barrel 58 gal', kind: 'drum' },
   { says: '9 scaffold boards 8 ft x 9 x 1 1/2', kind: 'board', count: 9, measures: { length: 2438.4, width: 228.6, thickness: 38.1 } },
   { says: '12 studs 2x4 8 ft', kind: 'post', count: 12, measures: { length: 2438.4, width: 88.9, thickness: 38.1 } },
@@ -27,7 +27,7 @@ const FINDS: Find[] = [
   { says: 'chicken wire 25 ft x 3 ft', kind: 'mesh', measures: { length: 7620, width: 914.4 } },
   { says: '4 sheets corrugated 8 ft x 26 in', kind: 'roofing-sheet', count: 4, measures: { length: 2438.4, width: 660.4 } },
   { says: 'rebar 10 ft x 1/2', kind: 'steel-rod', measures: { length: 3048, thickness: 12.7 } },
-  { says: '2 doors 78 x 30 x 1 3/8', kind: 'ply', count: 2, measures: { length: 1981.2, width: 762 } },
+  { says: '2 doors 78 x 30 x 1 3/8', kind: 'door', count: 2, measures: { length: 1981.2, width: 762, thickness: 34.925 } },
   { says: '7 buckets 12 x 10 x 14 in', kind: 'bucket', count: 7, measures: { topDiameter: 304.8 } },
   { says: 'stovepipe 6 in x 4 ft', kind: 'tube', measures: { diameter: 152.4, length: 1219.2 } },
   { says: '20 cinder blocks 16 x 8 x 8 in', kind: 'blocks', count: 20, measures: { length: 406.4 } },

@@ -23,6 +23,7 @@ public static class Practice
     public const string CoreReach = "practice.core-reach";
     public const string SlowestFirstWater = "practice.slowest-first-water";
     public const string LinerLap = "practice.liner-lap";
+    public const string NettingMesh = "practice.netting-mesh";
     public const string HoseSmoothness = "practice.hose-smoothness";
     public const string DripPressure = "practice.drip-pressure";
     public const string DrainWithin = "practice.drain-within";
@@ -56,6 +57,7 @@ public static class Practice
         new(CoreReach, "k", "how far water goes sideways from a core, over the wet layer", 3, Unit.One, Evidence.Assumed, "The suction that holds the wet layer draws sideways as well, unopposed by weight; experience") { NeverBelow = 1 },
         new(SlowestFirstWater, "k", "how much slower than the table a first watering may drain", 3, Unit.One, Evidence.Assumed, "Conductivity of one soil scatters by this much; Rawls, Brakensiek & Saxton 1982") { NeverBelow = 1 },
         new(LinerLap, "l", "lap of a liner", .10, Unit.Metre, Evidence.Assumed, Experience),
+        new(NettingMesh, "a", "widest mesh that straw or leaves behind it close", .020, Unit.Metre, Evidence.Assumed, Experience) { NeverAbove = .1 },
         new(HoseSmoothness, "C", "smoothness of a hose inside", 140, Unit.One, Evidence.Measured, "Hazen–Williams, smooth plastic pipe") { NeverBelow = 80, NeverAbove = 160 },
         new(DripPressure, "p", "greatest pressure that drip lines are made for", 150e3, Unit.Pascal, Evidence.Assumed, "Usual for drip lines and soaker hoses, 1 to 1.5 bar; read the packet"),
         new(DrainWithin, "t", "longest that a soaking may take to drain", 30 * 3600, Unit.Second, Evidence.Assumed, "Roots of most crops suffer after a day or two without air; experience") { NeverAbove = 72 * 3600 },

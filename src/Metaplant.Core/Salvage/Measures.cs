@@ -30,16 +30,16 @@ public interface IVessel
     VesselWall WallKind { get; }
 
     /// <summary>The lowest height it may be cut down to, m; null when it is used as it is.</summary>
-    double? CutDownTo { get; }
+    double? CutDownTo => null;
 
     /// <summary>True when the foot has gaps, so that it holds soil only when lined; the liner is pierced instead of the foot drilled.</summary>
-    bool NeedsLiner { get; }
+    bool NeedsLiner => false;
 
     /// <summary>The longest side in m at a level, for a wall judged as a plate; of a shape nobody measured, the longest there can be.</summary>
     double LongestSide(double level) => Inside.SectionAt(level).Length;
 
     /// <summary>What is left of the vessel when it is cut at a height.</summary>
-    Vessel CutAt(double height);
+    Vessel CutAt(double height) => Inside;
 }
 
 /// <summary>A vessel of boards, which carry one by one.</summary>

@@ -75,11 +75,19 @@ public class IdleTests
     [Fact]
     public void Nothing_stands_in_for_what_is_not_bought()
     {
-        foreach (var match in Matches.Value.Where(m => m.Best is not null))
+        var offered = 0;
+        var room = Stockroom.Of(Yards.Whole);
+        (Fit Fit, Stockroom Room)[] fits = [Tub(("length", .215), ("width", .1025), ("height", .065)), .. Matches.Value.Where(m => m.Best is not null).Select(m => (m.Best!, room))];
+        foreach (var (fit, stock) in fits)
         {
-            var bought = match.Best!.Cast.Buys.Select(b => b.NeedId).ToHashSet();
-            StandIn.For(match.Best, Stockroom.Of(Yards.Whole)).ShouldAllBe(s => bought.Contains(s.NeedId) && s.Number > 0 && s.Thing.Judgement.Fitness != Fitness.Refused);
+            var bought = fit.Cast.Buys.Select(b => b.NeedId).ToHashSet();
+            var standIns = StandIn.For(fit, stock);
+            standIns.ShouldAllBe(s => bought.Contains(s.NeedId) && s.Number > 0 && s.Thing.Judgement.Fitness != Fitness.Refused);
+            standIns.Select(s => s.NeedId).ShouldBeUnique();
+            offered += standIns.Count;
         }
+
+        offered.ShouldBeGreaterThan(0);
     }
 
     [Fact]

@@ -88,35 +88,27 @@ class Garden {
   // Asked at the door first: a gardener goes on to the garden, a helper to what they were invited to, anybody else signs in.
   private readonly doorAsked = standing(() => ({ queryKey: ['door'], queryFn: () => taken(api.GET('/api/door')) }));
   private readonly inside = $derived(this.doorAsked.data?.role === 'gardener');
-  private readonly catalogueAsked = standing(() => ({
-    queryKey: ['catalogue'],
-    queryFn: ({ signal }) => taken(api.GET('/api/catalogue', { signal })),
-    enabled: this.inside,
+  private readonly catalogueAsked = this.reading('catalogue', (signal) => api.GET('/api/catalogue', { signal }));
+  private readonly gardenAsked = this.reading('garden', (signal) => api.GET('/api/garden', { signal }));
+  private readonly thingsAsked = this.reading('things', (signal) => api.GET('/api/things', { signal }));
+  private readonly projectsAsked = this.reading('projects', (signal) => api.GET('/api/projects', { signal }));
+  private readonly lookAsked = this.reading('needs-a-look', (signal) =>
+    api.GET('/api/things/needs-a-look', { signal }),
+  );
+  private tellings = 0;
+  private readonly toldAsked = standing(() => ({
+    queryKey: ['told'],
+    queryFn: () => Promise.resolve(++this.tellings),
   }));
-  private readonly gardenAsked = standing(() => ({
-    queryKey: ['garden'],
-    queryFn: ({ signal }) => taken(api.GET('/api/garden', { signal })),
-    enabled: this.inside,
-  }));
-  private readonly thingsAsked = standing(() => ({
-    queryKey: ['things'],
-    queryFn: ({ signal }) => taken(api.GET('/api/things', { signal })),
-    enabled: this.inside,
-  }));
-  private readonly projectsAsked = standing(() => ({
-    queryKey: ['projects'],
-    queryFn: ({ signal }) => taken(api.GET('/api/projects', { signal })),
-    enabled: this.inside,
-  }));
-  private readonly lookAsked = standing(() => ({
-    queryKey: ['needs-a-look'],
-    queryFn: ({ signal }) => taken(api.GET('/api/things/needs-a-look', { signal })),
-    enabled: this.inside,
-  }));
-  private readonly handbookAsked = standing(() => ({
-    ...HANDBOOK,
-    enabled: this.inside && this.handbookOpen,
-  }));
+  /** What every stage stands on. */
+  private readonly ground = [
+    this.catalogueAsked,
+    this.gardenAsked,
+    this.thingsAsked,
+    this.projectsAsked,
+    this.lookAsked,
+  ];
+  private readonly handbookAsked = standing(() => ({ ...HANDBOOK, enabled: this.inside && this.handbookOpen }));
   // After the heap is there, so that the first page does not wait for it.
   private readonly matchesAsked = standing(() => ({
     queryKey: ['matches', this.brief, this.aim, this.means],
@@ -133,21 +125,9 @@ class Garden {
   }));
 
   /** What is wrong with reading the garden; null while nothing is. What could not be read is said and never drawn as if there were nothing. */
-  readonly trouble: Trouble | null = $derived.by(() => {
-    for (const asked of [
-      this.doorAsked,
-      this.catalogueAsked,
-      this.gardenAsked,
-      this.thingsAsked,
-      this.projectsAsked,
-      this.lookAsked,
-      this.matchesAsked,
-    ]) {
-      const trouble = troubleWith(asked);
-      if (trouble) return trouble;
-    }
-    return null;
-  });
+  readonly trouble: Trouble | null = $derived(
+    [this.doorAsked, ...this.ground, this.matchesAsked].map(troubleWith).find((trouble) => trouble !== null) ?? null,
+  );
   private readonly hurtAsked = standing(() => ({
     queryKey: ['hurt'],
     queryFn: ({ signal }) => taken(api.GET('/api/backups', { signal })),
@@ -164,12 +144,10 @@ class Garden {
   readonly needsALook = $derived(this.lookAsked.data ?? NOTHING_TO_LOOK_AT);
   /** Every constant of the job; read only once somebody wants to see one. */
   readonly handbook = $derived(this.handbookAsked.data ?? null);
+  /** Another number whenever the settings have changed that everything is judged and told by: what is on the board or the table asks again. */
+  readonly told = $derived(this.toldAsked.data ?? 0);
   /** True once everything that a stage shows has been read at least once. */
-  readonly ready = $derived(
-    [this.catalogueAsked, this.gardenAsked, this.thingsAsked, this.projectsAsked, this.lookAsked].every(
-      (asked) => asked.data !== undefined,
-    ),
-  );
+  readonly ready = $derived(this.ground.every((asked) => asked.data !== undefined));
   /** What the heap can make, as it was answered last. */
   readonly matches = $derived(this.matchesAsked.data?.designs ?? null);
   /** What of the heap nothing on offer is made of, and why. */
@@ -185,6 +163,18 @@ class Garden {
   readonly findings = $derived(new Map(this.catalogue?.findings.map((f) => [f.id, f]) ?? []));
   readonly constants = $derived(new Map(this.handbook?.flatMap((t) => t.rows).map((c) => [c.id, c]) ?? []));
   readonly pieces = $derived(this.things.reduce((n, t) => n + t.count, 0));
+
+  /** Something of the garden that is read for as long as somebody is let in. */
+  private reading<T>(
+    key: string,
+    ask: (signal: AbortSignal) => Promise<{ data?: T; error?: unknown; response: Response }>,
+  ): CreateQueryResult<T> {
+    return standing(() => ({
+      queryKey: [key],
+      queryFn: ({ signal }) => taken(ask(signal)),
+      enabled: this.inside,
+    }));
+  }
 
   constructor() {
     this.remember();

@@ -34,16 +34,13 @@ export const theme = {
   toast: {
     base: 'max-w-[min(92vw,460px)] w-auto gap-3 p-0 ps-3 bg-ink text-paper rounded-none shadow-none border-s-4 border-accent',
     content: 'text-base py-2',
-    close: 'm-0 size-(--target) bg-transparent text-paper hover:text-paper hover:bg-transparent rounded-none',
   },
   progressbar: { base: 'bg-board border border-iron rounded-none h-3', inside: 'bg-accent rounded-none h-full' },
-  spinner: 'size-5 text-line fill-accent',
   table: { div: 'relative overflow-x-auto', table: 'w-full text-left text-base text-ink' },
   tableHead: 'bg-transparent text-ink-soft text-sm normal-case border-b border-iron',
   tableHeadCell: 'px-2 py-1 font-semibold',
   tableBodyRow: 'bg-transparent border-b border-line',
   tableBodyCell: 'px-2 py-1.5 font-normal text-ink whitespace-normal align-top',
   kbd: 'inline-block min-w-7 px-2 text-center font-mono text-base bg-transparent text-ink border border-iron border-b-2 rounded-sm',
-  tooltip: 'bg-ink text-paper rounded-none shadow-none px-2.5 py-1.5 text-sm max-w-72',
   radio: { input: `${TICK} rounded-full`, label: 'tick m-0 gap-2.5 text-base font-normal text-ink' },
 } satisfies ThemeConfig;

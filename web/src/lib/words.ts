@@ -13,3 +13,6 @@ export function hasWords(text: string, sought: string): boolean {
 export function goingOn(name: string): string {
   return /^[A-Z](?=[a-z ])/.test(name) ? name[0].toLowerCase() + name.slice(1) : name;
 }
+
+/** A thing's number as it is stencilled on its tag: 07, 12, 114. */
+export const stencilled = (number: number): string => String(number).padStart(2, '0');

@@ -12,11 +12,7 @@ public sealed record CrateMeasures(double Length, double Width, double Height, d
 
     public VesselWall WallKind => VesselWall.Boards;
 
-    public double? CutDownTo => null;
-
     public bool NeedsLiner => true;
-
-    public Vessel CutAt(double height) => Inside;
 }
 
 public sealed class Crate : SalvageKind<CrateMeasures>

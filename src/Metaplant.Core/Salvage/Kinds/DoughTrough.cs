@@ -11,11 +11,7 @@ public sealed record DoughTroughMeasures(double TopLength, double TopWidth, doub
 
     public VesselWall WallKind => VesselWall.Boards;
 
-    public double? CutDownTo => null;
-
     public bool NeedsLiner => true;
-
-    public Vessel CutAt(double height) => Inside;
 }
 
 public sealed class DoughTrough() : ListedKind<DoughTroughMeasures>(

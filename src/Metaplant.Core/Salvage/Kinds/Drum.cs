@@ -14,8 +14,6 @@ public sealed record DrumMeasures(double Diameter, double Height, double Wall) :
 
     public double? CutDownTo => .20;
 
-    public bool NeedsLiner => false;
-
     public Vessel CutAt(double height) => new RoundTub(Diameter, Diameter, height);
 }
 

@@ -11,11 +11,7 @@ public sealed record PlasticCrateMeasures(double Length, double Width, double He
 
     public VesselWall WallKind => VesselWall.Boards;
 
-    public double? CutDownTo => null;
-
     public bool NeedsLiner => true;
-
-    public Vessel CutAt(double height) => Inside;
 }
 
 public sealed class PlasticCrate() : ListedKind<PlasticCrateMeasures>(

@@ -47,12 +47,6 @@ public sealed record RoundTubMeasures(double TopDiameter, double BottomDiameter,
     public Vessel Inside => new RoundTub(TopDiameter, BottomDiameter, Height);
 
     public VesselWall WallKind => VesselWall.Hoop;
-
-    public double? CutDownTo => null;
-
-    public bool NeedsLiner => false;
-
-    public Vessel CutAt(double height) => Inside;
 }
 
 /// <summary>What all round vessels share.</summary>
@@ -91,12 +85,6 @@ public sealed record TaperedTubMeasures(double TopLength, double TopWidth, doubl
     public Vessel Inside => new TaperedBox(TopLength, TopWidth, BottomLength, BottomWidth, Height);
 
     public VesselWall WallKind => VesselWall.Plate;
-
-    public double? CutDownTo => null;
-
-    public bool NeedsLiner => false;
-
-    public Vessel CutAt(double height) => Inside;
 }
 
 /// <summary>What all box-shaped vessels share.</summary>
@@ -156,12 +144,6 @@ public sealed record TroughMeasures(RoundedTrough Shape, double Wall) : Measures
     public Vessel Inside => Shape;
 
     public VesselWall WallKind => VesselWall.Plate;
-
-    public double? CutDownTo => null;
-
-    public bool NeedsLiner => false;
-
-    public Vessel CutAt(double height) => Inside;
 }
 
 public sealed class Trough : SalvageKind<TroughMeasures>

@@ -11,12 +11,6 @@ public sealed record FreeFormMeasures(FreeForm Shape, double Wall) : Measures, I
     public Vessel Inside => Shape;
 
     public VesselWall WallKind => VesselWall.Plate;
-
-    public double? CutDownTo => null;
-
-    public bool NeedsLiner => false;
-
-    public Vessel CutAt(double height) => Inside;
 }
 
 public sealed class FreeFormVessel() : ListedKind<FreeFormMeasures>(
@@ -78,12 +72,6 @@ public sealed record PouredMeasures(PouredVessel Shape, double Longest, double W
     public VesselWall WallKind => VesselWall.Plate;
 
     public double LongestSide(double level) => Math.Max(Longest, Shape.SectionAt(level).Length);
-
-    public double? CutDownTo => null;
-
-    public bool NeedsLiner => false;
-
-    public Vessel CutAt(double height) => Inside;
 }
 
 public sealed class PouredKind() : ListedKind<PouredMeasures>(

@@ -5,7 +5,7 @@
   import { push, router } from 'svelte-spa-router';
   import BandSlider from '../../lib/controls/BandSlider.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { goingOn } from '../../lib/words';
+  import { goingOn, stencilled } from '../../lib/words';
   import { money, say } from '../../lib/units/tell';
   import BriefBar from '../match/BriefBar.svelte';
   import { board } from './board.svelte';
@@ -40,6 +40,14 @@
         .map(([name, value]) => [name, Number(value)]),
     );
   }
+
+  // Units or rules changed, here or by undo: it is told anew.
+  let told = untrack(() => garden.told);
+  $effect(() => {
+    if (garden.told === told) return;
+    told = garden.told;
+    untrack(() => board.retell());
+  });
 
   const fit = $derived(board.board?.fit ?? null);
   const names = $derived(Object.fromEntries(board.board?.sliders.map((s) => [s.id, s.name]) ?? []));
@@ -112,7 +120,7 @@
       <h3>Takes from the heap</h3>
       <p class="tags">
         {#each fit.takes as take (take.thingId)}<span class="tag"
-            ><b>{String(take.number).padStart(2, '0')}</b>
+            ><b>{stencilled(take.number)}</b>
             {take.name}{take.part ? `, ${take.part}` : take.count > 1 ? ` × ${take.count}` : ''}</span
           >{/each}
       </p>
@@ -134,7 +142,7 @@
         <h3>Or from the heap instead</h3>
         <ul class="buys">
           {#each fit.standIns as s, i (i)}<li>
-              For {goingOn(s.part)}: {s.words} <a href="#/gather/{s.thingId}">Look</a>
+              For {goingOn(s.part)}: {s.words} <a href="#/gather/{s.thingId}">{s.name}</a>
             </li>{/each}
         </ul>
       {/if}

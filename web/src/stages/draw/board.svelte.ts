@@ -63,6 +63,11 @@ export class DrawingBoard {
     void this.draw();
   }
 
+  /** Draws what stands there once more, in the words and by the rules that are in force now. */
+  retell(): void {
+    if (this.board) void this.draw();
+  }
+
   /** Draws again with all as it is, after a constant or the brief changed. */
   again(): void {
     this.changed = this.changed || this.project !== null;

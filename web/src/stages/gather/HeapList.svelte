@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { stencilled } from '../../lib/words';
   import Field from '../../lib/controls/Field.svelte';
   import { Checkbox, Select } from 'flowbite-svelte';
   import Button from '../../lib/controls/Button.svelte';
@@ -161,9 +162,7 @@
                 onchange={() => list.toggle(thing.id)}
               />{/if}
             <a href="#/gather/{thing.id}" class="tag" aria-current={current === thing.id ? 'true' : undefined}>
-              <b>{String(thing.number).padStart(2, '0')}</b><span
-                >{thing.name}{thing.count > 1 ? ` × ${thing.count}` : ''}</span
-              >
+              <b>{stencilled(thing.number)}</b><span>{thing.name}{thing.count > 1 ? ` × ${thing.count}` : ''}</span>
             </a>
             {#if bench.drafts.unsaved.has(thing.id)}<span class="unsaved" title="Changes not kept yet"
                 >✎<span class="sr">, changes not kept yet</span></span

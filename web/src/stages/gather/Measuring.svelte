@@ -333,8 +333,12 @@
     background: var(--board);
   }
 
-  /* Here the page scrolls and not the form: nothing of it to make up for. */
+  /* Here the page scrolls and not the form, so that what sticks must stick to the page. */
   @media (max-width: 1020px) {
+    .measuring {
+      overflow: visible;
+    }
+
     .actions {
       bottom: 0;
     }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { stencilled } from '../../lib/words';
   import Fold from '../../lib/controls/Fold.svelte';
   import Field from '../../lib/controls/Field.svelte';
   import { Checkbox } from 'flowbite-svelte';
@@ -38,7 +39,7 @@
     >{/snippet}
   {#if thing?.parentId}<p class="small">
       Taken out of {#if parent}<a class="tag" href="#/gather/{parent.id}"
-          ><b>{String(parent.number).padStart(2, '0')}</b> {parent.name}</a
+          ><b>{stencilled(parent.number)}</b> {parent.name}</a
         >{:else}a thing that is off the heap{/if}
     </p>{/if}
   <div class="fields">

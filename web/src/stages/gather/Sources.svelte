@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { stencilled } from '../../lib/words';
   import { garden } from '../../lib/garden.svelte';
   import { money } from '../../lib/units/tell';
 
@@ -33,8 +34,7 @@
           : ''}{s.without > 0 ? ` No leave noted for ${s.without}.` : ''}
       </p>
       <p>
-        {#each s.things as t (t.id)}<a class="tag" href="#/gather/{t.id}"
-            ><b>{String(t.number).padStart(2, '0')}</b> {t.name}</a
+        {#each s.things as t (t.id)}<a class="tag" href="#/gather/{t.id}"><b>{stencilled(t.number)}</b> {t.name}</a
           >{/each}
       </p>
     </article>
@@ -47,7 +47,7 @@
     <h2>Keep dry</h2>
     <p>
       {#each dry as t (t.id)}<a class="tag" href="#/gather/{t.id}"
-          ><b>{String(t.number).padStart(2, '0')}</b> {t.name}{t.place ? `, ${t.place}` : ''}</a
+          ><b>{stencilled(t.number)}</b> {t.name}{t.place ? `, ${t.place}` : ''}</a
         >{/each}
     </p>
   {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { stencilled } from '../../lib/words';
   import Button from '../../lib/controls/Button.svelte';
   import { garden } from '../../lib/garden.svelte';
   import FitnessWord from './FitnessWord.svelte';
@@ -22,7 +23,7 @@
       <li>
         <i aria-hidden="true"></i>
         <div>
-          <b class="number">{String(thing.number).padStart(2, '0')}</b>
+          <b class="number">{stencilled(thing.number)}</b>
           <p class="name">{thing.name}{thing.count > 1 ? ` × ${thing.count}` : ''}</p>
           <p class="small">{thing.place || ' '}</p>
           <p class="small"><FitnessWord judged={thing} /></p>

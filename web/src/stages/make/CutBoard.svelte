@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { stencilled } from '../../lib/words';
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
   import { lengthDigits, say } from '../../lib/units/tell';
@@ -9,7 +10,7 @@
   const HEIGHT = 30;
   const scale = $derived((width - 2) / bar.length);
   const title = $derived(
-    `${String(bar.number).padStart(2, '0')} ${bar.name}, no. ${bar.piece}: ${say(bar.length, 'Metre', garden.system)}`,
+    `${stencilled(bar.number)} ${bar.name}, no. ${bar.piece}: ${say(bar.length, 'Metre', garden.system)}`,
   );
   const words = $derived(
     bar.cuts

@@ -4,7 +4,7 @@
   import { push } from 'svelte-spa-router';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { goingOn } from '../../lib/words';
+  import { goingOn, stencilled } from '../../lib/words';
   import { digits, money, say } from '../../lib/units/tell';
   import AsMade from './AsMade.svelte';
   import CutBoard from './CutBoard.svelte';
@@ -138,7 +138,7 @@
             <h2>From the heap</h2>
             <ul>
               {#each fit.takes as t (t.thingId)}<li>
-                  <span class="box" aria-hidden="true"></span><b>{String(t.number).padStart(2, '0')}</b>
+                  <span class="box" aria-hidden="true"></span><b>{stencilled(t.number)}</b>
                   {t.name}{t.part ? `, ${t.part}` : t.count > 1 ? ` × ${t.count}` : ''}
                   {#if unlooked.has(t.thingId)}<a class="pending" href="#/gather/{t.thingId}">◌ not looked at yet</a
                     >{/if}

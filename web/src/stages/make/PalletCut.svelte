@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { stencilled } from '../../lib/words';
   import type { Schemas } from '../../lib/api/client';
 
   const { cut }: { cut: Schemas['PalletCutDto'] } = $props();
@@ -6,7 +7,7 @@
   const SLAT = 13;
   const PITCH = 17;
   const title = $derived(
-    `${String(cut.number).padStart(2, '0')} ${cut.name}: ${cut.pieces.length === 1 ? `no. ${cut.pieces[0]}` : `nos. ${cut.pieces[0]} to ${cut.pieces[cut.pieces.length - 1]}`}`,
+    `${stencilled(cut.number)} ${cut.name}: ${cut.pieces.length === 1 ? `no. ${cut.pieces[0]}` : `nos. ${cut.pieces[0]} to ${cut.pieces[cut.pieces.length - 1]}`}`,
   );
   const slats = $derived(Array.from({ length: cut.slats }, (_, i) => i + 1));
   const sectionOf = (slat: number) => cut.firstSlats.findIndex((f) => slat >= f && slat < f + cut.slatsHigh);

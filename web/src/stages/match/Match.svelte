@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { stencilled } from '../../lib/words';
   import { Select } from 'flowbite-svelte';
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
@@ -35,7 +36,7 @@
   });
 </script>
 
-<section class="match">
+<section class="match" aria-busy={garden.matching}>
   <div class="top">
     <h1>What the heap can make</h1>
     <div class="asks">
@@ -64,9 +65,7 @@
       <Fold heading="h2" class="idle" title="Left on the heap: {garden.idle.length} that nothing here is made of">
         <ul>
           {#each garden.idle as thing (thing.thingId)}<li>
-              <a class="tag" href="#/gather/{thing.thingId}"
-                ><b>{String(thing.number).padStart(2, '0')}</b> {thing.name}</a
-              >
+              <a class="tag" href="#/gather/{thing.thingId}"><b>{stencilled(thing.number)}</b> {thing.name}</a>
               {thing.why}
             </li>{/each}
         </ul>
@@ -78,6 +77,11 @@
 <style>
   .match {
     padding: 14px 22px 24px;
+  }
+
+  /* Of the wishes said before, until the answer to these is here. */
+  .match[aria-busy='true'] :global(.match-strip) {
+    opacity: 0.55;
   }
 
   .top {

@@ -3,7 +3,7 @@
   import Button from '../../lib/controls/Button.svelte';
   import { push } from 'svelte-spa-router';
   import type { DesignMatch } from '../../lib/api/client';
-  import { goingOn } from '../../lib/words';
+  import { goingOn, stencilled } from '../../lib/words';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import { boundsOf, evenly, frameFor } from '../../lib/drawing/frame';
   import Shapes from '../../lib/drawing/Shapes.svelte';
@@ -47,7 +47,7 @@
       <p>{fit.size}{match.sizes > 1 ? `, the best of ${match.sizes} sizes looked at` : ''}</p>
       <p class="takes">
         {#each fit.takes as take (take.thingId)}<span class="tag"
-            ><b>{String(take.number).padStart(2, '0')}</b>
+            ><b>{stencilled(take.number)}</b>
             {take.name}{take.part ? `, ${take.part}` : take.count > 1 ? ` × ${take.count}` : ''}</span
           >{/each}
       </p>
@@ -64,7 +64,7 @@
       <Fold title="{match.noSources.length} not for this">
         <ul>
           {#each match.noSources as n, i (i)}<li>
-              <b>{String(n.number).padStart(2, '0')} {n.name}</b>: {n.why}
+              <b>{stencilled(n.number)} {n.name}</b>: {n.why}
             </li>{/each}
         </ul>
       </Fold>
