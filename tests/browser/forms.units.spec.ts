@@ -4,7 +4,7 @@ import { boundsOf, evenly, frameFor, marginsOf, placeDimensions } from '../../we
 import { allWords, each, EVERYTHING, matches as found, rowsOf } from '../../web/src/stages/gather/find';
 import { fillingScale, heightAt, sharedLayout } from '../../web/src/stages/draw/sheet';
 import { hasWords } from '../../web/src/lib/words';
-import { chosenGroup, get, put, startOf, titles, typical } from '../../web/src/stages/sums/tree';
+import { chosenGroup, get, put, startOf, titles, typical } from '../../web/src/lib/tree';
 
 const number = (name: string, title: string, more: Partial<SumInput> = {}): SumInput =>
   ({ kind: 'Number', name, title, unit: 'Metre', optional: false, default: null, typical: 1, least: 0, greatest: 9, options: [], fields: [], fewest: null, most: null, ...more }) as unknown as SumInput;

@@ -83,3 +83,47 @@ test('a constant changed in a sum is one’s own, here and in the house rules of
   await expect(answer.locator('.large')).toContainText('0.0318');
   await expect(answer.getByText('your own value')).toHaveCount(0);
 });
+
+test('the tub on the board, the spacing of its holes and how many they are say the same, from one to the next', async ({ open, page }) => {
+  await open('/draw/drilled-tub?source=10');
+  const board = page.getByRole('button', { name: /Spacing of the holes, show the sum/ }).first();
+  const spacing = (await board.locator('b').innerText()).trim();
+  const holes = (await page.getByRole('button', { name: /Holes in the foot, show the sum/ }).locator('b').innerText()).trim();
+  await board.click();
+  await page.getByRole('link', { name: 'Work it by itself' }).click();
+  const answer = page.getByRole('complementary', { name: 'Answer' });
+  await expect(answer.getByRole('heading', { level: 2 })).toHaveText('Spacing of the holes');
+  await expect(answer.locator('.large b')).toHaveText(spacing);
+  await expect(page.getByRole('link', { name: 'Work it by itself' })).toHaveCount(0);
+
+  // On to the holes: the spacing goes along, and it is told whose answer it is.
+  await answer.getByRole('link', { name: 'How many holes, and where?' }).click();
+  await expect(page.getByRole('textbox', { name: 'No farther apart than' })).toHaveValue(spacing);
+  const fed = page.getByRole('region', { name: 'Answered by other sums' });
+  await expect(fed).toContainText(`${spacing} mm`);
+  await expect(fed).toContainText('taken here');
+  const typed = page.getByRole('textbox', { name: 'No farther apart than' });
+  await typed.fill('200');
+  await typed.press('Enter');
+  await fed.getByRole('button', { name: `Take ${spacing} mm` }).click();
+  await expect(typed).toHaveValue(spacing);
+
+  // The holes of the same tub by themselves are as many as on its board.
+  await open('/draw/drilled-tub?source=10');
+  await page.getByRole('button', { name: /Holes in the foot, show the sum/ }).click();
+  await page.getByRole('link', { name: 'Work it by itself' }).click();
+  await expect(answer.locator('.large b')).toHaveText(holes);
+});
+
+test('a sum opened after the one that answers it starts with that answer', async ({ open, page }) => {
+  await open('/sums/hole-spacing');
+  const tolerated = page.getByRole('textbox', { name: 'Wet depth the plants tolerate' });
+  await tolerated.fill('30');
+  await tolerated.press('Enter');
+  const answer = page.getByRole('complementary', { name: 'Answer' });
+  await expect(answer.locator('.large b')).not.toHaveText('190');
+  const said = (await answer.locator('.large b').innerText()).trim();
+  await page.getByRole('link', { name: 'How many holes, and where?' }).first().click();
+  await expect(page.getByRole('textbox', { name: 'No farther apart than' })).toHaveValue(said);
+  await expect(page.getByRole('region', { name: 'Answered by other sums' })).toContainText('taken here');
+});

@@ -52,7 +52,7 @@ internal static class DrainAssessor
 
         var verdict = Verdicts.Worst(checks);
         var words = checks.Find(c => c.Verdict == Verdict.Fails)?.Words ?? (Sentence)$"{new Count(holes.Count, "hole", "holes")} of {Amount.Length(floor.HoleDiameter)}, {Amount.Length(spacing.Spacing)} apart at most.";
-        return new(verdict, words, holes, floor.HoleDiameter, brief.Medium.WetLayer, down, [spacing.Sum], checks);
+        return new(verdict, words, holes, floor.HoleDiameter, brief.Medium.WetLayer, down, [holes.Worked(floor.Outline, spacing.Spacing, floor.HoleDiameter, floor.Packers.Count, floor.PackerWidth), spacing.Sum], checks);
     }
 
     /// <summary>The pitch that is drawn, beside what leaves a floor between the holes.</summary>
@@ -110,6 +110,6 @@ internal static class DrainAssessor
                 new("z", "depth of soil", depth, Unit.Metre), new("n", "porosity", medium.Porosity, Unit.One, $"medium.{medium.Id}.porosity"),
                 new("FC", "water held after draining", medium.FieldCapacity, Unit.One, $"medium.{medium.Id}.field-capacity"), new("K", "how fast water passes", medium.Conductivity, Unit.MetrePerSecond, $"medium.{medium.Id}.conductivity"),
             ],
-            Drainage.DrainDown.Time(depth, medium), Unit.Second, "Drainable water over the saturated conductivity");
+            Drainage.DrainDown.Time(depth, medium), Unit.Second, "Drainable water over the saturated conductivity") with { Question = Question.Of("drain-down", ("soilDepth", depth)).Choosing("medium", medium.Id) };
     }
 }

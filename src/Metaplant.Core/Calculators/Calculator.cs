@@ -37,6 +37,12 @@ public sealed record Answer(Sum Sum, double? Value, Check? Check, IReadOnlyList<
 /// <summary>A design that a calculator's numbers can be put into: inputs by the parameter they set.</summary>
 public sealed record Use(string Design, IReadOnlyDictionary<string, string> Inputs);
 
+/// <summary>A further question that goes on from this one.</summary>
+/// <param name="Calculator">That calculator's name.</param>
+/// <param name="Input">The number there that is this one's answer; null where they only ask about the same thing.</param>
+/// <param name="Along">Inputs that both ask for under one name; they go along, so that the two speak of one thing.</param>
+public sealed record Onward(string Calculator, string? Input, params IReadOnlyList<string> Along);
+
 /// <summary>
 /// One question with its inputs and its answer: the engineering by itself, for somebody with a tub and a question. One class in this folder is one calculator; it is found by being there.
 /// </summary>
@@ -60,6 +66,9 @@ public abstract class Calculator
 
     /// <summary>Designs whose parameters are among the inputs.</summary>
     public virtual IReadOnlyList<Use> Uses => [];
+
+    /// <summary>Questions that go on from this one.</summary>
+    public virtual IReadOnlyList<Onward> Onwards => [];
 
     /// <summary>What is asked for when this much is given; more only where one input decides on others.</summary>
     public virtual IReadOnlyList<Input> InputsFor(GivenFields given) => Inputs;

@@ -17,6 +17,9 @@ public abstract record Input(string Name, string Title, bool Optional);
 public sealed record NumberInput(
     string Name, string Title, Unit Unit, double Least, double Greatest, double Typical, bool Optional = false, bool HasDefault = false, bool ZeroAllowed = false) : Input(Name, Title, Optional)
 {
+    /// <summary>True where a form starts with the typical number though none need be given.</summary>
+    public bool Starts { get; init; }
+
     /// <summary>The row of the handbook it has its default from, so that the gardener's own value counts here too.</summary>
     public string? Row { get; init; }
 }
@@ -58,6 +61,9 @@ internal static class Ask
 
     /// <summary>May be left out, and then there is none.</summary>
     public static NumberInput OrNone(this NumberInput input) => input with { Optional = true };
+
+    /// <summary>May be left out, and then there is none; a form starts with the typical one, as a design does.</summary>
+    public static NumberInput OrNoneFromTypical(this NumberInput input) => input with { Optional = true, Starts = true };
 
     /// <summary>May be left out, and then it is the typical one.</summary>
     public static NumberInput OrTypical(this NumberInput input) => input with { Optional = true, HasDefault = true };

@@ -52,7 +52,7 @@ public sealed class DrilledTub : Design
         double height = vessel.Inside.Height, foot = vessel.Inside.SectionAt(0).Length;
         var most = MostFor(foot);
         // No larger than what goes in beside the outer packers.
-        List<Stop> holes = [.. new[] { .008, .010, .012, .016, .020, .025 }.Where(d => d + 2 * ClosedFloor.EdgeWeb <= (foot / most - WidthFor(foot)) / 2 + 1e-9).Select(d => new Stop(d))];
+        List<Stop> holes = [.. new[] { .008, .010, .012, .016, .020, .025 }.Where(d => d + 2 * HoleGrid.EdgeWeb <= (foot / most - WidthFor(foot)) / 2 + 1e-9).Select(d => new Stop(d))];
         return
         [
             vessel.CutDownTo is { } least
@@ -212,7 +212,7 @@ public sealed class DrilledTub : Design
         public Outline Foot => field ??= Inside.SectionAt(0);
 
         /// <summary>Where the packers lie across the length: evenly, half as far from the ends as from each other. Flat on the ground there are none.</summary>
-        public IReadOnlyList<double> Packers => field ??= Raise == 0 ? [] : [.. Enumerable.Range(0, Set.Whole("packers")).Select(i => ((i + .5) / Set.Whole("packers") - .5) * Foot.Length)];
+        public IReadOnlyList<double> Packers => field ??= Raise == 0 ? [] : HoleGrid.PackersUnder(Foot.Length, Set.Whole("packers"));
 
         public double PackerLength => Foot.Width;
 

@@ -23,15 +23,12 @@ public sealed record NoSoil : Foot;
 /// <param name="Packers">Where the packers lie across the length, in m from the middle; laid before the holes, which dodge them.</param>
 public sealed record ClosedFloor(Outline Outline, double HoleDiameter, double PadDiameter, double Raise, double TopToBase, bool Pierced, IReadOnlyList<double> Packers, double PackerWidth) : Foot
 {
-    /// <summary>The least web between a hole and the wall or a packer, m.</summary>
-    public const double EdgeWeb = .005;
-
     /// <summary>How far apart the holes may be for this medium, rain and thirst.</summary>
     public HoleSpacing Spacing(Brief brief) => HoleSpacing.Work(
         brief.Medium.Conductivity, brief.Handbook[Practice.RainRate], HoleDiameter, HoleSpacing.ToleratedWetDepth(brief.Handbook, brief.Thirst), PadDiameter, Math.Max(1, TopToBase));
 
     /// <summary>Where the holes go, clear of the wall and of the packers.</summary>
-    public HoleGrid Holes(Brief brief) => HoleGrid.Between(Outline, Spacing(brief).Spacing, HoleDiameter, Packers, PackerWidth, EdgeWeb);
+    public HoleGrid Holes(Brief brief) => HoleGrid.Between(Outline, Spacing(brief).Spacing, HoleDiameter, Packers, PackerWidth, HoleGrid.EdgeWeb);
 
     /// <summary>What the holes leave of the floor along a packer, 1 − d/pitch, with the pitch that is drawn or the width of the floor, whichever is less.</summary>
     public double Net(Brief brief) => 1 - HoleDiameter / Math.Min(Holes(brief).RowsApart, Outline.Width);

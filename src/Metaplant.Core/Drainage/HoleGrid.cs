@@ -1,4 +1,5 @@
 using Metaplant.Core.Geometry;
+using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Drainage;
 
@@ -9,6 +10,11 @@ public sealed record KeepClear(Point Centre, double Radius);
 public sealed record HoleGrid(IReadOnlyList<Point> Positions)
 {
     public const int Least = 3;
+
+    /// <summary>The least web between a hole and the wall or a packer, m.</summary>
+    public const double EdgeWeb = .005;
+
+    internal const string Title = "Holes in the foot";
 
     public int Count => Positions.Count;
 
@@ -90,6 +96,31 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
             var count = (int)(2 * half / pitch + 1e-9) + 1;
             return Enumerable.Range(0, count).Select(j => new Point(x, count == 1 ? 0 : (2.0 * j / (count - 1) - 1) * half));
         }
+    }
+
+    /// <summary>The middles of packers across a floor, in m from its middle: evenly, half as far from the ends as from each other.</summary>
+    public static IReadOnlyList<double> PackersUnder(double length, int count) => [.. Enumerable.Range(0, count).Select(i => ((i + .5) / count - .5) * length)];
+
+    /// <summary>How many holes there are between packers, as a worked sum.</summary>
+    public Sum Worked(Outline foot, double spacing, double holeDiameter, int packers, double packerWidth) => Sum.Of(
+        Title, "columns between the packers × rows along them",
+        [
+            new("L", "length or diameter", foot.Length, Unit.Metre), new("W", "width", foot.Width, Unit.Metre), new("s", "no farther apart than", spacing, Unit.Metre),
+            new("d", "hole", holeDiameter, Unit.Metre), new("n", "packers", packers, Unit.Count), new("b", "width of a packer", packerWidth, Unit.Metre),
+        ],
+        Count, Unit.Count, "Packers are laid first; none of the holes is over one", "Not closer than three diameters") with { Question = Asked(foot, spacing, holeDiameter, packers, packerWidth) };
+
+    /// <summary>The shelf asks about round and square-cornered floors.</summary>
+    private static Question? Asked(Outline foot, double spacing, double holeDiameter, int packers, double packerWidth)
+    {
+        (string, double)[] all = [("spacing", spacing), ("holeDiameter", holeDiameter), ("packers", packers), ("packerWidth", packerWidth)];
+        return foot switch
+        {
+            _ when packers == 0 => null,
+            CircleOutline circle => Question.Of("hole-grid", [("base.diameter", circle.Diameter), .. all]),
+            RectangleOutline { CornerRadius: 0 } => Question.Of("hole-grid", [("base.length", foot.Length), ("base.width", foot.Width), .. all]),
+            _ => null,
+        };
     }
 
     private static IEnumerable<(double From, double To)> Bays(double half, IReadOnlyList<double> packers, double packerWidth)

@@ -19,6 +19,9 @@ public sealed record Sum(
     string Source,
     IReadOnlyList<Sentence> Assumptions)
 {
+    /// <summary>The question of the shelf that it answers; null where none does.</summary>
+    public Question? Question { get; init; }
+
     /// <summary>The numbers put in, in SI, as one line: "K = 0.5, γ = 15000 N/m³".</summary>
     public string Substitution => string.Join(", ", Terms.Select(t => $"{t.Symbol} = {Digits(t.Value)} {t.Unit.Symbol()}".TrimEnd()));
 

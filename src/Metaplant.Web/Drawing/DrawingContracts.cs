@@ -41,9 +41,13 @@ public sealed record ViewDto(string Id, string Title, IReadOnlyList<ShapeDto> Sh
 
 public sealed record TermDto(string Symbol, string Meaning, double Value, Unit Unit, string? ConstantId);
 
-public sealed record SumDto(string Title, string Formula, IReadOnlyList<TermDto> Terms, double Value, Unit Unit, string Source, IReadOnlyList<Sentence> Assumptions)
+/// <summary>The question of the shelf that a sum answers, with the inputs as they stood.</summary>
+public sealed record QuestionDto(string Calculator, IReadOnlyDictionary<string, double> Numbers, IReadOnlyDictionary<string, string> Words);
+
+public sealed record SumDto(string Title, string Formula, IReadOnlyList<TermDto> Terms, double Value, Unit Unit, string Source, IReadOnlyList<Sentence> Assumptions, QuestionDto? Question)
 {
-    public static SumDto Of(Sum sum) => new(sum.Title, sum.Formula, [.. sum.Terms.Select(t => new TermDto(t.Symbol, t.Meaning, t.Value, t.Unit, t.ConstantId))], sum.Value, sum.Unit, sum.Source, sum.Assumptions);
+    public static SumDto Of(Sum sum) => new(sum.Title, sum.Formula, [.. sum.Terms.Select(t => new TermDto(t.Symbol, t.Meaning, t.Value, t.Unit, t.ConstantId))], sum.Value, sum.Unit, sum.Source, sum.Assumptions,
+        sum.Question is { } q ? new(q.Calculator, q.Numbers, q.Words) : null);
 }
 
 public sealed record RemedyDto(string Words, double Value, Unit Unit, string? Input);

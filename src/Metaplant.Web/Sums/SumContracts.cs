@@ -16,14 +16,14 @@ public enum InputKind
     List,
 }
 
-/// <summary>One input. <paramref name="Default"/> is what an input left out is taken as, null for none; <paramref name="Typical"/> is what a form starts with.</summary>
+/// <summary>One input. <paramref name="Default"/> is what an input left out is taken as, null for none; <paramref name="Typical"/> is what a form starts with, where it must be given, has a default, or <paramref name="Starts"/>.</summary>
 public sealed record InputDto(
-    string Name, string Title, InputKind Kind, bool Optional, Unit? Unit, double? Least, double? Greatest, bool ZeroAllowed, object? Default, double? Typical,
+    string Name, string Title, InputKind Kind, bool Optional, Unit? Unit, double? Least, double? Greatest, bool ZeroAllowed, object? Default, double? Typical, bool Starts,
     IReadOnlyList<string> Options, IReadOnlyList<InputDto> Fields, int? Fewest, int? Most)
 {
     public static InputDto Of(Input input) => input switch
     {
-        NumberInput n => new(n.Name, n.Title, InputKind.Number, n.Optional, n.Unit, n.Least, n.Greatest, n.ZeroAllowed, n.HasDefault ? n.Typical : null, n.Typical, [], [], null, null),
+        NumberInput n => new(n.Name, n.Title, InputKind.Number, n.Optional, n.Unit, n.Least, n.Greatest, n.ZeroAllowed, n.HasDefault ? n.Typical : null, n.Typical, n.Starts, [], [], null, null),
         ChoiceInput c => Plain(c, InputKind.Choice) with { Default = c.Default, Options = c.Options },
         FlagInput f => Plain(f, InputKind.Flag) with { Default = f.Default },
         GroupInput g => Plain(g, InputKind.Group) with { Fields = All(g.Fields) },
@@ -34,18 +34,22 @@ public sealed record InputDto(
 
     private static IReadOnlyList<InputDto> All(IReadOnlyList<Input> inputs) => [.. inputs.Select(Of)];
 
-    private static InputDto Plain(Input input, InputKind kind) => new(input.Name, input.Title, kind, input.Optional, null, null, null, false, null, null, [], [], null, null);
+    private static InputDto Plain(Input input, InputKind kind) => new(input.Name, input.Title, kind, input.Optional, null, null, null, false, null, null, false, [], [], null, null);
 }
 
 /// <summary>A design that takes these inputs, each by the parameter it sets.</summary>
 public sealed record UseDto(string Design, IReadOnlyDictionary<string, string> Inputs);
 
+/// <summary>A calculator that goes on from another's answer: the input the answer is put into, and those that go along.</summary>
+public sealed record OnwardDto(string Calculator, string? Input, IReadOnlyList<string> Along);
+
 /// <summary>A calculator as it is listed.</summary>
 /// <param name="Slide">The path of the number to slide.</param>
 /// <param name="ByShape">For one whose further inputs depend on a choice: those inputs by its words.</param>
-public sealed record CalculatorDto(string Name, string Question, Subject Subject, string Slide, IReadOnlyList<InputDto> Inputs, IReadOnlyDictionary<string, IReadOnlyList<InputDto>> ByShape, IReadOnlyList<UseDto> Uses)
+public sealed record CalculatorDto(string Name, string Question, Subject Subject, string Slide, IReadOnlyList<InputDto> Inputs, IReadOnlyDictionary<string, IReadOnlyList<InputDto>> ByShape, IReadOnlyList<UseDto> Uses, IReadOnlyList<OnwardDto> Onwards)
 {
-    public static CalculatorDto Of(Calculator c) => new(c.Name, c.Question, c.Subject, c.Slide, [.. c.Inputs.Select(InputDto.Of)], Further(c), [.. c.Uses.Select(u => new UseDto(u.Design, u.Inputs))]);
+    public static CalculatorDto Of(Calculator c) => new(c.Name, c.Question, c.Subject, c.Slide, [.. c.Inputs.Select(InputDto.Of)], Further(c), [.. c.Uses.Select(u => new UseDto(u.Design, u.Inputs))],
+        [.. c.Onwards.Select(o => new OnwardDto(o.Calculator, o.Input, o.Along))]);
 
     private static Dictionary<string, IReadOnlyList<InputDto>> Further(Calculator c)
         => c.Inputs.OfType<ChoiceInput>().SelectMany(choice => choice.Options.Select(word => (word, Inputs: c.InputsFor(new(new Dictionary<string, Given> { [choice.Name] = new GivenText(word) })))))

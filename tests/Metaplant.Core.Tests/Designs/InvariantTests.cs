@@ -1,8 +1,10 @@
+using Metaplant.Core.Calculators;
 using Metaplant.Core.Casting;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
 using Metaplant.Core.Matching;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Scenes;
 using Metaplant.Core.Stock;
@@ -42,6 +44,28 @@ public class InvariantTests
     public void Every_design_is_among_them_many_times()
     {
         foreach (var design in Catalogue.All) All.Value.Count(m => m.Draft.Design == design).ShouldBeGreaterThan(20, design.Id);
+    }
+
+    /// <summary>Three answers for one tub were once seen: the board's, and those of two sums that began elsewhere.</summary>
+    [Fact]
+    public void A_sum_of_a_board_that_can_be_worked_by_itself_says_there_what_it_says_here()
+    {
+        var asked = new Dictionary<string, int>(StringComparer.Ordinal);
+        foreach (var made in All.Value)
+        {
+            var (grow, drain, hold) = made.Fit.Assessment;
+            IEnumerable<Sum> sums = [.. drain.Sums, .. drain.DrainDown is { } down ? [down] : (Sum[])[], .. new[] { grow.Checks, drain.Checks, hold.Checks }.SelectMany(c => c).SelectMany(c => c.Sums)];
+            foreach (var sum in sums.Where(s => s.Question is not null))
+            {
+                var question = sum.Question!;
+                var given = question.Numbers.Aggregate(new GivenFields(question.Words.ToDictionary(w => w.Key, w => (Given)new GivenText(w.Value), StringComparer.Ordinal)), (g, n) => g.With(n.Key, n.Value));
+                CalculatorShelf.Find(question.Calculator)!.Reckon(given, Handbook.Default).OrThrow().Sum.Value.ShouldBe(sum.Value, 1e-9 * Math.Abs(sum.Value), $"{made.Which}: {sum.Title}");
+                asked[question.Calculator] = asked.GetValueOrDefault(question.Calculator) + 1;
+            }
+        }
+
+        asked.Keys.Order().ShouldBe(["drain-down", "hole-grid", "hole-spacing", "wall-pressure"]);
+        asked.Values.ShouldAllBe(n => n > 20);
     }
 
     [Fact]

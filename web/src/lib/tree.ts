@@ -1,5 +1,5 @@
 /** The inputs of a sum as a tree of values, by paths such as "outline.length" or "layers.0.thickness". Pure. */
-import type { SumInput } from '../../lib/api/client';
+import type { SumInput } from './api/client';
 
 export type Node = number | string | boolean | Node[] | { [name: string]: Node };
 export type Tree = Record<string, Node>;
@@ -27,9 +27,11 @@ function step(node: Node | undefined, [key, ...rest]: string[], value: Node | un
   return copy;
 }
 
-/** What a form starts with: typical numbers, first choices, one row in each list; what may be left out is. */
+/** What a form starts with: typical numbers, first choices, one row in each list; what may be left out is, where a form does not start with it. */
 export function typical(inputs: SumInput[]): Tree {
-  return Object.fromEntries(inputs.filter((i) => !(i.optional && i.default === null)).map((i) => [i.name, startOf(i)]));
+  return Object.fromEntries(
+    inputs.filter((i) => !i.optional || i.default !== null || i.starts).map((i) => [i.name, startOf(i)]),
+  );
 }
 
 export function startOf(input: SumInput): Node {

@@ -16,13 +16,15 @@ public sealed class SpacingOfHoles : Calculator
 
     public override IReadOnlyList<Use> Uses { get; } = [new("drilled-tub", new Dictionary<string, string> { ["hole"] = "holeDiameter", ["pad"] = "padDiameter" })];
 
+    public override IReadOnlyList<Onward> Onwards { get; } = [new("hole-grid", "spacing", "holeDiameter")];
+
     public override string Slide => "toleratedWetDepth";
 
     public override IReadOnlyList<Input> Inputs { get; } =
     [
         Ask.Number("conductivity", "How fast the wet soil passes water", Unit.MetrePerSecond, 0, .1, 60e-3 / 3600), Ask.Number("rain", "Rain designed for", Unit.MetrePerSecond, 0, .001, 10e-3 / 3600),
         Ask.Length("holeDiameter", "Hole", .010, .5), Ask.Length("toleratedWetDepth", "Wet depth the plants tolerate", .050, 1),
-        Ask.Length("padDiameter", "Coarse pad over each hole", .060, 1).OrNone(), Ask.Number("topToBaseArea", "Top area over foot area", Unit.One, 0, 20, 1).OrTypical(),
+        Ask.Length("padDiameter", "Coarse pad over each hole", .060, 1).OrNoneFromTypical(), Ask.Number("topToBaseArea", "Top area over foot area", Unit.One, 0, 20, 1).OrTypical(),
     ];
 
     protected override void Cross(Values v, Handbook handbook)

@@ -17,6 +17,8 @@ public sealed class PlantsForAHarvest : Calculator
 
     public override string Counts => "plants";
 
+    public override IReadOnlyList<Onward> Onwards { get; } = [new("crop-yield", "plants", "crop")];
+
     public override string Slide => "massEachWeek";
 
     public override IReadOnlyList<Input> Inputs { get; } = [Ask.Food(), Ask.Number("massEachWeek", "Wanted each week", Unit.Kilogram, 0, 100, 1)];

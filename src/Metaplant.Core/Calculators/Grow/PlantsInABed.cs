@@ -19,6 +19,8 @@ public sealed class PlantsInABed : Calculator
 
     public override string Counts => "count";
 
+    public override IReadOnlyList<Onward> Onwards { get; } = [new("crop-yield", "plants")];
+
     public override string Slide => "spacing";
 
     public override IReadOnlyList<Input> Inputs { get; } =

@@ -12,6 +12,8 @@ public abstract class VolumeCalculator : Calculator
 
     public sealed override Subject Subject => Subject.Grow;
 
+    public sealed override IReadOnlyList<Onward> Onwards { get; } = [new("watering", "volume"), new("first-weeks", "volume"), new("top-dries", "volume")];
+
     /// <summary>The measures of the shape, without the level it is filled to.</summary>
     public abstract IReadOnlyList<Input> Measures { get; }
 

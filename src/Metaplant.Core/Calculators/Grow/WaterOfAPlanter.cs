@@ -18,11 +18,13 @@ public sealed class WaterOfAPlanter : Calculator
 
     public override Subject Subject => Subject.Grow;
 
+    public override IReadOnlyList<Onward> Onwards { get; } = [new("watering", "dailyUse"), new("top-dries", "dailyUse")];
+
     public override string Slide => "evapotranspiration";
 
     public override IReadOnlyList<Input> Inputs { get; } =
     [
-        new ChoiceInput("crop", "Crop", Crops.Ids), Ask.Number("evapotranspiration", "What grass uses that day", Unit.MillimetrePerDay, 0, 15, 4.2), Ask.Number("canopy", "Spread of the leaves", Unit.SquareMetre, 0, 50, .5),
+        new ChoiceInput("crop", "Crop", Crops.Ids), Ask.Number("evapotranspiration", "What grass uses that day", Unit.MillimetrePerDay, 0, 15, 4.2), Ask.Number("canopy", "Spread of the leaves", Unit.SquareMetre, 0, 50, .28),
         Ask.Number("sun", "Part of the day’s sun it gets", Unit.One, 0, 1, 1).OrTypical(), .. Exposures.Select(e => new FlagInput(e.Flag, e.Title)),
     ];
 

@@ -14,6 +14,8 @@ public sealed class WaterOfGrass : Calculator
 
     public override Subject Subject => Subject.Grow;
 
+    public override IReadOnlyList<Onward> Onwards { get; } = [new("daily-use", "evapotranspiration")];
+
     public override string Slide => "maxTemperature";
 
     public override IReadOnlyList<Input> Inputs { get; } =

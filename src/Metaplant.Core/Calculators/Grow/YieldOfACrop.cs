@@ -15,7 +15,7 @@ public sealed class YieldOfACrop : Calculator
 
     public override string Slide => "plants";
 
-    public override IReadOnlyList<Input> Inputs { get; } = [Ask.Food(), Ask.Whole("plants", "Plants", 1, 10_000, 6)];
+    public override IReadOnlyList<Input> Inputs { get; } = [Ask.Food(), Ask.Whole("plants", "Plants", 1, 10_000, 8)];
 
     protected override Answer Work(Values v, Handbook handbook)
     {

@@ -13,11 +13,13 @@ public sealed class PushOnAWall : Calculator
 
     public override Subject Subject => Subject.Hold;
 
+    public override IReadOnlyList<Onward> Onwards { get; } = [new("board-span", "pressure"), new("corrugated-sheet", "pressure"), new("head-pull-through", "pressure")];
+
     public override string Slide => "depth";
 
     public override IReadOnlyList<Input> Inputs { get; } =
     [
-        Ask.Depth("depth", "Depth below the top of the soil", .4), Ask.UnitWeight(), Ask.Friction(), new ChoiceInput("wall", "The wall is", Enum.GetNames<WallKind>()), Ask.Surcharge(),
+        Ask.Depth("depth", "Depth below the top of the soil", .4), Ask.UnitWeight(), Ask.Friction(), new ChoiceInput("wall", "The wall is", [nameof(WallKind.Braced), nameof(WallKind.Free)]), Ask.Surcharge(),
         Ask.Number("saturatedUnitWeight", "Weight of the soil full of water", Unit.NewtonPerCubicMetre, EarthPressure.WaterUnitWeight, 40e3, 17e3).OrNone(),
     ];
 

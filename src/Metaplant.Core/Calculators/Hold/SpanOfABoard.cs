@@ -16,6 +16,8 @@ public sealed class SpanOfABoard : Calculator
 
     public override string Counts => "utilisation";
 
+    public override IReadOnlyList<Onward> Onwards { get; } = [new("head-pull-through", null, "pressure", "boardHeight", "span", "timber")];
+
     public override string Slide => "span";
 
     public override IReadOnlyList<Input> Inputs { get; } =

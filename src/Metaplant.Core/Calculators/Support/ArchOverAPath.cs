@@ -14,6 +14,8 @@ public sealed class ArchOverAPath : Calculator
 
     public override Subject Subject => Subject.Support;
 
+    public override IReadOnlyList<Onward> Onwards { get; } = [new("bent-pipe", "radius"), new("arch-load", null, "arcLength", "span")];
+
     public override string Slide => "span";
 
     public override IReadOnlyList<Input> Inputs { get; } =

@@ -15,6 +15,8 @@ public sealed class RingsFromALine : Calculator
 
     public override string Counts => "rings";
 
+    public override IReadOnlyList<Onward> Onwards { get; } = [new("cone-twine", "rings", "legs", "baseRadius", "tieHeight", "lowestRing", "stickDiameter", "wraps")];
+
     public override string Slide => "line";
 
     public override IReadOnlyList<Input> Inputs { get; } =

@@ -15,6 +15,8 @@ public sealed class TwineOfACone : Calculator
 
     public override IReadOnlyList<Use> Uses { get; } = [new("wound-cone", new Dictionary<string, string> { ["height"] = "tieHeight", ["radius"] = "baseRadius", ["legs"] = "legs", ["rings"] = "rings" })];
 
+    public override IReadOnlyList<Onward> Onwards { get; } = [new("cone-rings", "line", "legs", "baseRadius", "tieHeight", "lowestRing", "stickDiameter", "wraps"), new("stick-length", null, "baseRadius", "tieHeight")];
+
     public override string Slide => "rings";
 
     public override IReadOnlyList<Input> Inputs { get; } =

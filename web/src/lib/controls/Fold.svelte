@@ -29,7 +29,7 @@
     headingTag={heading ?? 'div'}
     transitionParams={{ duration: prefersReducedMotion.current ? 0 : OPENS_IN }}
   >
-    {#snippet header()}{#if typeof title === 'string'}{title}{:else}{@render title()}{/if}{/snippet}
+    {#snippet header()}{#if typeof title === 'string'}{title}{:else}<span>{@render title()}</span>{/if}{/snippet}
     {#snippet arrowup()}{@render arrow('M0 2h10L5 9z')}{/snippet}
     {#snippet arrowdown()}{@render arrow('M2 0v10l7 -5z')}{/snippet}
     {@render children()}

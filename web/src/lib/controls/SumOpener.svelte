@@ -2,7 +2,9 @@
   import Button from './Button.svelte';
   import ConstantEditor from './ConstantEditor.svelte';
   import type { Sum } from '../api/client';
+  import { router } from 'svelte-spa-router';
   import { garden } from '../garden.svelte';
+  import { questionAddress } from '../question';
   import { say, show } from '../units/tell';
 
   interface Props {
@@ -67,6 +69,9 @@
       {/each}
     </dl>
     <p class="soft small"><cite>{sum.source}</cite>{sum.assumptions.map((a) => `. ${a}`).join('')}.</p>
+    {#if sum.question && router.location !== `/sums/${sum.question.calculator}`}
+      <p><a class="underline" href={questionAddress(sum.question)}>Work it by itself, from these numbers</a></p>
+    {/if}
   </div>
 {/if}
 

@@ -4,7 +4,7 @@
   import Headline from './Headline.svelte';
   import { say } from '../../lib/units/tell';
   import type { SumTable } from './table.svelte';
-  import { get } from './tree';
+  import { get } from '../../lib/tree';
 
   const { table }: { table: SumTable } = $props();
   const sheet = $derived(table.sheet);
@@ -43,6 +43,17 @@
         {#each uses as use (use.project.id)}<a class="tag" href={use.address}>{use.project.name}</a>{/each}
       </p>
     {/if}
+    {#if table.calculator && table.calculator.onwards.length > 0}
+      <div class="onwards">
+        <h3>From here</h3>
+        <ul>
+          {#each table.calculator.onwards as to (to.calculator)}
+            {@const further = table.calculators.find((c) => c.name === to.calculator)}
+            {#if further}<li><a href={table.onward(to)}>{further.question}</a></li>{/if}
+          {/each}
+        </ul>
+      </div>
+    {/if}
     <p class="soft small">Not a certificate. Local codes and licensed practice come first.</p>
   {/if}
 </aside>
@@ -73,6 +84,17 @@
     gap: 6px;
     align-items: center;
     margin: 12px 0;
+  }
+
+  .onwards {
+    margin: 12px 0;
+  }
+
+  .onwards a {
+    display: flex;
+    align-items: center;
+    min-height: var(--target);
+    text-decoration: underline;
   }
 
   .step {

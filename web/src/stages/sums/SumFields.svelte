@@ -5,7 +5,7 @@
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import SumFields from './SumFields.svelte';
   import type { SumTable } from './table.svelte';
-  import { chosenGroup, get, startOf, typical, type Node } from './tree';
+  import { chosenGroup, get, startOf, typical, type Node } from '../../lib/tree';
 
   interface Props {
     table: SumTable;

@@ -9,11 +9,12 @@
   import { garden } from '../../lib/garden.svelte';
   import { hasWords } from '../../lib/words';
   import AnswerPanel from './AnswerPanel.svelte';
+  import FedBy from './FedBy.svelte';
   import Headline from './Headline.svelte';
   import Slide from './Slide.svelte';
   import SumFields from './SumFields.svelte';
   import { table } from './table.svelte';
-  import { titles } from './tree';
+  import { titles } from '../../lib/tree';
 
   const { params }: { params?: { name?: string } } = $props();
   const groups = ['Grow', 'Drain', 'Hold', 'Support'] as const;
@@ -26,12 +27,12 @@
     const given = new URLSearchParams(router.querystring ?? '').get('i');
     if (`${name}?${given ?? ''}` === opened) return;
     opened = `${name}?${given ?? ''}`;
-    void table.open(name, given);
+    untrack(() => void table.open(name, given));
   });
 
-  // A constant changed, undone or changed in another sum: the answer follows.
+  // A constant or the units changed, undone or changed in another sum: the answer follows.
   $effect(() => {
-    void garden.info?.constants;
+    void garden.told;
     untrack(() => table.sheet && table.again());
   });
 
@@ -156,6 +157,7 @@
         <p class="problem" role="alert">{table.whole}</p>
       {/if}
       <div class="fields"><SumFields {table} inputs={table.asked} {drawn} /></div>
+      <FedBy {table} {names} />
     </section>
     <AnswerPanel {table} />
   {:else if table.whole}

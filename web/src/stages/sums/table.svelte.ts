@@ -1,7 +1,23 @@
 import { SvelteMap } from 'svelte/reactivity';
-import { api, troubleOf, unreachable, type Calculator, type Sheet, type SumInput } from '../../lib/api/client';
+import {
+  api,
+  troubleOf,
+  unreachable,
+  type Calculator,
+  type Onward,
+  type Sheet,
+  type SumInput,
+} from '../../lib/api/client';
 import { Asking } from '../../lib/ask.svelte';
-import { get, put, typical, type Node, type Tree } from './tree';
+import { sumAddress } from '../../lib/question';
+import { get, put, typical, type Node, type Tree } from '../../lib/tree';
+
+/** An input of the sum in hand that is another sum's answer, and what that one last said in this visit; null where it was not asked. */
+export interface Fed {
+  path: string;
+  by: Calculator;
+  value: number | null;
+}
 
 /** The table where one sum is worked: its inputs, its answer, and what happens on both sides of it. What was typed for each sum is kept while the page is open. */
 export class SumTable {
@@ -23,9 +39,12 @@ export class SumTable {
   });
   readonly slideAt = $derived(this.calculator ? get(this.inputs, this.calculator.slide) : undefined);
   /** The address that brings all this back. */
-  readonly link = $derived(`#/sums/${this.name}?i=${encodeURIComponent(JSON.stringify(this.inputs))}`);
+  readonly link = $derived(sumAddress(this.name, this.inputs));
+  readonly fed: Fed[] = $derived(this.fedOf(this.name));
 
   private readonly typed = new SvelteMap<string, Tree>();
+  /** What each sum last answered in this visit, from which inputs; the latest is the last of them. */
+  private readonly answered = new SvelteMap<string, { value: number; inputs: Tree }>();
   private readonly working = new Asking();
 
   get pending(): number {
@@ -40,7 +59,7 @@ export class SumTable {
     this.name = calculator.name;
     this.sheet = null;
     this.sweep = [];
-    this.inputs = parsed(given) ?? this.typed.get(calculator.name) ?? this.start(calculator);
+    this.inputs = parsed(given) ?? this.typed.get(calculator.name) ?? this.carried(calculator);
     await this.work(false);
   }
 
@@ -78,6 +97,37 @@ export class SumTable {
     if (this.calculator) this.change(this.start(this.calculator), false);
   }
 
+  /** Where a further question is worked from this answer. */
+  onward(to: Onward): string {
+    const calculator = this.calculators.find((c) => c.name === to.calculator)!;
+    const value = this.sheet?.value ?? null;
+    return sumAddress(
+      to.calculator,
+      handed(this.typed.get(to.calculator) ?? this.start(calculator), to, value, this.inputs),
+    );
+  }
+
+  private fedOf(name: string): Fed[] {
+    return this.calculators.flatMap((by) =>
+      by.onwards
+        .filter((o) => o.calculator === name && o.input !== null)
+        .map((o) => ({ path: o.input!, by, value: this.answered.get(by.name)?.value ?? null })),
+    );
+  }
+
+  /** As a form starts, with what was answered last of what it asks for: two sums about one tub say the same. */
+  private carried(calculator: Calculator): Tree {
+    const last = [...this.answered.keys()].reverse().find((name) => this.onwardOf(name, calculator) !== undefined);
+    const start = this.start(calculator);
+    if (last === undefined) return start;
+    const { value, inputs } = this.answered.get(last)!;
+    return handed(start, this.onwardOf(last, calculator)!, value, inputs);
+  }
+
+  private onwardOf(name: string, calculator: Calculator): Onward | undefined {
+    return this.calculators.find((c) => c.name === name)?.onwards.find((o) => o.calculator === calculator.name);
+  }
+
   private start(calculator: Calculator): Tree {
     const first = typical(calculator.inputs);
     const further = Object.entries(calculator.byShape).find(([word]) => Object.values(first).includes(word));
@@ -102,13 +152,16 @@ export class SumTable {
 
   /** Works the sum; the last good answer stays, marked stale, while an input is wrong. */
   private async work(sliding: boolean): Promise<void> {
-    const [params, body] = [{ path: { name: this.name } }, { inputs: this.inputs }];
+    const [name, inputs] = [this.name, this.inputs];
+    const [params, body] = [{ path: { name } }, { inputs }];
     try {
       const answer = await this.working.ask((signal) => api.POST('/api/sums/{name}/sheet', { params, body, signal }));
       if (!answer) return;
       const { data, error, response } = answer;
       if (data) {
         this.sheet = data;
+        this.answered.delete(name);
+        if (data.value !== null) this.answered.set(name, { value: data.value, inputs });
         if (!sliding) this.sweep = data.sweep;
         this.errors = {};
         this.whole = '';
@@ -121,6 +174,15 @@ export class SumTable {
       this.whole = unreachable.whole;
     }
   }
+}
+
+/** Inputs with what goes on into them from another sum: its answer, and what both ask for. */
+function handed(inputs: Tree, to: Onward, value: number | null, from: Tree): Tree {
+  const along = to.along.reduce((tree, path) => {
+    const shared = get(from, path);
+    return shared === undefined ? tree : put(tree, path, shared);
+  }, inputs);
+  return to.input !== null && value !== null ? put(along, to.input, value) : along;
 }
 
 /** Inputs from an address; null when there are none or they are no inputs. */
