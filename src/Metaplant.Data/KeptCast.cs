@@ -139,11 +139,13 @@ public sealed record KeptPurchase(string NeedId, double Amount, string? Row, int
 public sealed record KeptApart(int ThingId, string Way, int Units);
 
 /// <summary>What a thing was measured to be and where it was bad when a project was kept. A pile is not: what is taken of it is all that counts.</summary>
-public sealed record KeptMeasures(int ThingId, IReadOnlyDictionary<string, double> Values, IReadOnlyList<Fault> Faults)
+public sealed record KeptMeasures(int ThingId, IReadOnlyDictionary<string, double> Values, IReadOnlyList<Fault> Faults, IReadOnlyList<double>? Lengths = null)
 {
     private const double Same = 1e-9;
 
-    public static KeptMeasures Of(Thing thing) => new(thing.Id, thing.Measures is LoadMeasures ? new Dictionary<string, double>() : thing.Values, thing.Faults);
+    public static KeptMeasures Of(Thing thing) => new(thing.Id, thing.Measures is LoadMeasures ? new Dictionary<string, double>() : thing.Values, thing.Faults, LengthsOf(thing) is { Count: > 0 } lengths ? lengths : null);
 
-    public bool StillHoldOf(Thing thing) => Values.All(v => thing.Values.TryGetValue(v.Key, out var now) && Math.Abs(now - v.Value) < Same) && Faults.SequenceEqual(thing.Faults);
+    public bool StillHoldOf(Thing thing) => Values.All(v => thing.Values.TryGetValue(v.Key, out var now) && Math.Abs(now - v.Value) < Same) && Faults.SequenceEqual(thing.Faults) && (Lengths ?? []).SequenceEqual(LengthsOf(thing));
+
+    private static IReadOnlyList<double> LengthsOf(Thing thing) => thing.Measures is ISticks sticks ? sticks.Lengths : [];
 }

@@ -2,6 +2,7 @@ using System.Text.Json;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
+using Metaplant.Core.Supports;
 
 namespace Metaplant.Data;
 
@@ -27,10 +28,12 @@ public sealed record Particulars(string Place = "", string Remark = "", string S
 /// <summary>Between a row and the thing it keeps.</summary>
 public static class ThingMapping
 {
+    private static readonly JsonSerializerOptions Short = new() { DefaultIgnoreCondition = System.Text.Json.Serialization.JsonIgnoreCondition.WhenWritingNull };
+
     /// <summary>
-    /// The form that measures are kept in. Form 1 did not say which measures were taken: there those count that are not the typical ones, since nobody measures a thing to exactly that. Form 2 names them.
+    /// The form that measures are kept in. Form 1 did not say which measures were taken: there those count that are not the typical ones, since nobody measures a thing to exactly that. Form 2 names them, and keeps the sticks that were laid one by one.
     /// </summary>
-    private sealed record KeptMeasures(int Form, IReadOnlyDictionary<string, double> Values, IReadOnlyList<string>? Taken = null)
+    private sealed record KeptMeasures(int Form, IReadOnlyDictionary<string, double> Values, IReadOnlyList<string>? Taken = null, IReadOnlyList<Stick>? Laid = null)
     {
         public static KeptMeasures None { get; } = new(2, new Dictionary<string, double>(), []);
 
@@ -42,12 +45,13 @@ public static class ThingMapping
     public static KeptThing ToKept(this ThingRow row)
     {
         var unread = new List<string>();
-        var measures = Json<KeptMeasures>(row.Measures, "measures", m => m.Values is not null) ?? KeptMeasures.None;
+        var measures = Json<KeptMeasures>(row.Measures, "measures", m => m.Values is not null && m.Laid?.Contains(null!) != true) ?? KeptMeasures.None;
         return new(
             row.Id, row.Number, row.Name, row.Kind, row.Count, measures.Values, Enum.TryParse<Substance>(row.Substance, out var s) && Enum.IsDefined(s) ? s : null,
             Json<string[]>(row.Findings, "findings", All) ?? [], Json<Fault[]>(row.Faults, "faults", All) ?? [], Json<string[]>(row.History, "history", All) ?? [], measures.TakenOf(SalvageKinds.Find(row.Kind)))
         {
             Unread = unread,
+            Laid = measures.Laid ?? [],
         };
 
         static bool All(object?[] items) => !items.Contains(null);
@@ -79,7 +83,7 @@ public static class ThingMapping
         row.Kind = thing.Kind.Id;
         row.Count = thing.Count;
         row.Substance = thing.Substance.ToString();
-        row.Measures = Measured(thing.Values, thing.Taken);
+        row.Measures = Measured(thing.Values, thing.Taken, thing.Laid);
         row.History = JsonSerializer.Serialize(thing.History);
         row.Findings = JsonSerializer.Serialize(thing.Findings);
         row.Faults = JsonSerializer.Serialize(thing.Faults);
@@ -93,7 +97,8 @@ public static class ThingMapping
     }
 
     /// <summary>Measures as they are kept.</summary>
-    internal static string Measured(IReadOnlyDictionary<string, double> values, IEnumerable<string> taken) => JsonSerializer.Serialize(new KeptMeasures(2, values, [.. taken.Order(StringComparer.Ordinal)]));
+    internal static string Measured(IReadOnlyDictionary<string, double> values, IEnumerable<string> taken, IReadOnlyList<Stick> laid)
+        => JsonSerializer.Serialize(new KeptMeasures(2, values, [.. taken.Order(StringComparer.Ordinal)], laid.Count > 0 ? laid : null), Short);
 
     public static ThingRow NewRow(Thing thing, Particulars? particulars = null, int? parentId = null)
     {

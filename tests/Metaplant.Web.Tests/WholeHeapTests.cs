@@ -142,6 +142,39 @@ public sealed class WholeHeapTests : IAsyncLifetime
         (await server.PostAsync("/api/sticks/sort", new { sticks = new[] { Stick(-1) }, count = 2 })).Body!["errors"]!.AsObject().Select(e => e.Key).ShouldBe(["sticks.0"]);
     }
 
+    [Fact]
+    public async Task Sticks_laid_one_by_one_stay_with_their_bundle_until_they_lie_apart()
+    {
+        object Stick(double length) => new { length, butt = .02, tip = .01, bow = 0 };
+        object Bundle(int sticks, object? laid, int? version = null) => new
+        {
+            name = "Hazel", kind = "branches", count = 1, substance = "DryWood", findings = new[] { "looked-over" }, version, laid,
+            measures = new { sticks, shortest = 1.0, longest = 2.4, butt = .02, tip = .01 },
+        };
+        var three = new[] { Stick(2.4), Stick(1.0), Stick(1.1) };
+        var (_, made) = await server.PostAsync("/api/things", Bundle(3, three));
+        Lengths(made!).ShouldBe([2.4, 1.0, 1.1]);
+        // Left out they stay; too few in the bundle is told at the number of sticks.
+        var (status, again) = await server.PutAsync($"/api/things/{made!["id"]}", Bundle(4, null, (int)made["version"]!));
+        status.ShouldBe(HttpStatusCode.OK);
+        Lengths(again!).Count.ShouldBe(3);
+        (await server.PutAsync($"/api/things/{made["id"]}", Bundle(2, null, (int)again!["version"]!))).Body!["errors"]!.AsObject().Select(e => e.Key).ShouldBe(["measures.sticks"]);
+
+        var (_, parted) = await server.PostAsync($"/api/things/{made["id"]}/sticks", new { sticks = new[] { 1, 2 }, name = "Props", version = (int)again["version"]! });
+        var (left, apart) = (parted!.AsArray()[0]!, parted.AsArray()[1]!);
+        Lengths(left).ShouldBe([2.4]);
+        ((double)left["measures"]!["sticks"]!, (double)apart["measures"]!["sticks"]!).ShouldBe((2, 2));
+        Lengths(apart).ShouldBe([1.0, 1.1]);
+        (await server.PostAsync($"/api/things/{made["id"]}/sticks", new { sticks = new[] { 7 }, name = "None", version = (int)left["version"]! })).Body!["errors"]!.AsObject().Select(e => e.Key).ShouldBe(["sticks"]);
+
+        // One undo puts them back into one bundle.
+        (await server.PostAsync("/api/undo", new { })).Status.ShouldBe(HttpStatusCode.OK);
+        var whole = (await server.GetAsync("/api/things")).AsArray().Where(t => (int?)t!["id"] == (int)made["id"]! || (int?)t["parentId"] == (int)made["id"]!).ToList();
+        Lengths(whole.ShouldHaveSingleItem()!).ShouldBe([2.4, 1.0, 1.1]);
+
+        static List<double> Lengths(JsonNode thing) => [.. thing["laid"]!.AsArray().Select(s => (double)s!["length"]!)];
+    }
+
     private static object Ref(JsonNode thing) => new { id = (int)thing["id"]!, version = (int)thing["version"]! };
 
     private async Task<(HttpStatusCode Status, JsonNode? Body)> Photograph(JsonNode thing, byte[] picture, string type)

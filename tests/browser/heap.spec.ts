@@ -223,8 +223,39 @@ test('sticks are measured one by one, sorted, and those alike lie on the heap by
   await page.getByLabel('Alike sets of').fill('3');
   await page.getByRole('button', { name: 'Sort', exact: true }).last().click();
   await expect(page.getByText(/Set 1: 1800 mm, 1810 mm, 1790 mm/)).toBeVisible();
+  const sticks = page.getByRole('textbox', { name: 'Sticks in the bundle' });
+  const before = Number(await sticks.inputValue());
   await page.getByRole('button', { name: 'Onto the heap by itself' }).first().click();
   await expect(page.getByText('78 things', { exact: true })).toBeVisible();
+  // The bundle has three fewer; the two that were laid beside them still are.
+  await expect(sticks).toHaveValue(String(before - 3));
+  await expect(page.getByText('2 laid.')).toBeVisible();
+});
+
+test('a stick laid wrong is corrected, and is there with the others when the page is opened anew', async ({ open, page }) => {
+  await open('/gather/25');
+  await page.getByText('Measure them one by one').click();
+  const length = page.getByLabel('Or type its length');
+  for (const text of ['1.8m', '181m', '0.9m']) {
+    await length.fill(text);
+    await length.press('Enter');
+  }
+  await expect(page.getByRole('paragraph').filter({ hasText: 'A stick has a length, a butt' })).toBeVisible();
+  const second = page.getByRole('textbox', { name: 'Stick 2', exact: true });
+  await second.fill('1.81m');
+  await second.press('Enter');
+  await page.getByRole('button', { name: 'These are the bundle' }).click();
+  await expect(page.getByRole('textbox', { name: 'Sticks in the bundle' })).toHaveValue('3');
+  // Taken away and laid anew, the bundle follows.
+  await page.getByRole('button', { name: 'Take stick 3 away' }).click();
+  await expect(page.getByRole('textbox', { name: 'Sticks in the bundle' })).toHaveValue('2');
+  await expect(page.getByRole('textbox', { name: 'Shortest' })).toHaveValue('1800');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
+  await page.reload();
+  await page.getByText('Measure them one by one').click();
+  await expect(page.getByText('2 laid.')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Stick 2', exact: true })).toHaveValue('1810');
 });
 
 test('an emptied planter gives its soil back to the heap', async ({ open, page }) => {

@@ -10,7 +10,7 @@ public static class Duplicates
 
     /// <summary>True when two batches may lie in one: same kind, stuff, signs, history and bad places, as well measured, and measures within 1 % of each other.</summary>
     public static bool Alike(Thing a, Thing b)
-        => a.Kind == b.Kind && a.Substance == b.Substance && a.Findings.SequenceEqual(b.Findings) && a.History.ToHashSet().SetEquals(b.History) && a.Taken.SetEquals(b.Taken) && a.Faults.SequenceEqual(b.Faults)
+        => a.Kind == b.Kind && a.Substance == b.Substance && a.Findings.SequenceEqual(b.Findings) && a.History.ToHashSet().SetEquals(b.History) && a.Taken.SetEquals(b.Taken) && a.Faults.SequenceEqual(b.Faults) && a.Laid.SequenceEqual(b.Laid)
         && a.Values.All(v => Math.Abs(v.Value - b.Values[v.Key]) <= Tape * Math.Max(Math.Abs(v.Value), Math.Abs(b.Values[v.Key])) + 1e-9);
 
     /// <summary>Two batches laid in one: the second with the count of both. Refused where they differ, so that nothing is taken for what it is not.</summary>

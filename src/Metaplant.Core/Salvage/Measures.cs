@@ -59,7 +59,7 @@ public interface ISawn
     double Thickness { get; }
 }
 
-/// <summary>Measures of a bundle of sticks, spread evenly between the shortest and the longest.</summary>
+/// <summary>Measures of a bundle of sticks: each one's length where all were measured, else spread evenly between the shortest and the longest.</summary>
 public interface ISticks
 {
     int Sticks { get; }
@@ -73,16 +73,19 @@ public interface ISticks
 
     double Tip { get; }
 
+    /// <summary>The length of every stick in m, the longest first; empty where not each of them was measured.</summary>
+    IReadOnlyList<double> Lengths => [];
+
     /// <summary>The length in m that at least <paramref name="count"/> sticks have; 0 when there are not so many.</summary>
     double LengthOfLongest(int count)
-        => count > Sticks ? 0 : count <= 1 || Sticks == 1 ? Longest : Longest - (Longest - Shortest) * (count - 1) / (Sticks - 1);
+        => count > Sticks ? 0 : Lengths.Count > 0 ? Lengths[Math.Max(count, 1) - 1] : count <= 1 || Sticks == 1 ? Longest : Longest - (Longest - Shortest) * (count - 1) / (Sticks - 1);
 
     /// <summary>Thickness in m of a longest stick so far from its butt; its tip's from there on.</summary>
     double ThicknessAt(double fromButt) => Butt - (Butt - Tip) * Math.Clamp(fromButt / Longest, 0, 1);
 
     /// <summary>How many sticks are at least this long.</summary>
     int CountOver(double length)
-        => length <= Shortest + 1e-9 ? Sticks : length > Longest + 1e-9 ? 0 : (int)Math.Floor((Longest - length) / (Longest - Shortest) * (Sticks - 1) + 1 + 1e-9);
+        => Lengths.Count > 0 ? Lengths.Count(l => l >= length - 1e-9) : length <= Shortest + 1e-9 ? Sticks : length > Longest + 1e-9 ? 0 : (int)Math.Floor((Longest - length) / (Longest - Shortest) * (Sticks - 1) + 1 + 1e-9);
 }
 
 /// <summary>Measures of cloth or film.</summary>

@@ -1,5 +1,6 @@
 using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
+using Metaplant.Core.Supports;
 
 namespace Metaplant.Core.Salvage;
 
@@ -13,6 +14,9 @@ public sealed record KeptThing(
     /// <summary>Parts of it that cannot be read at all, and stand empty above: "measures", "findings", "faults", "history".</summary>
     public IReadOnlyCollection<string> Unread { get; init; } = [];
 
+    /// <summary>Its sticks as laid one by one.</summary>
+    public IReadOnlyList<Stick> Laid { get; init; } = [];
+
     /// <summary>Its history, with the worst in place of what cannot be read: signs nobody can read make its past unknown, bad places nobody can read make it poor.</summary>
     public IReadOnlyList<string> Past =>
     [
@@ -24,7 +28,7 @@ public sealed record KeptThing(
     {
         if (Unread.Count > 0) return Outcome<Thing>.Refuse([.. Unread.Select(u => new Problem(u, $"Its {u} cannot be read."))]);
         return Substance is { } substance
-            ? Thing.Create(Id, Number, Name, KindId, Count, Values, substance, Findings, Faults, History, Taken)
+            ? Thing.Create(Id, Number, Name, KindId, Count, Values, substance, Findings, Faults, History, Taken).Then(t => t.Lay(Laid))
             : new Problem("substance", "What it is made of is no longer in the list.");
     }
 }
@@ -62,7 +66,7 @@ public static class Mending
         if (changes.Count > 0 && findings.Remove(Findings.LookedOver)) changes.Add("It has to be looked at again.");
         var count = Math.Clamp(kept.Count, 1, Thing.GreatestCount);
         if (count != kept.Count) changes.Add($"The count {kept.Count} becomes {count}.");
-        return Thing.Create(kept.Id, kept.Number, Named(kept), kind.Id, count, values, substance, findings, faults, history, [.. kept.Taken.Where(values.ContainsKey)]).Then<Mended>(t => new Mended(t, changes));
+        return Thing.Create(kept.Id, kept.Number, Named(kept), kind.Id, count, values, substance, findings, faults, history, [.. kept.Taken.Where(values.ContainsKey)]).Then<Mended>(t => new Mended(t.Lay(kept.Laid) is { Ok: true, Value: { } laid } ? laid : t, changes));
     }
 
     private static string Named(KeptThing kept) => kept.Name.Trim() is { Length: > 0 } name ? name[..Math.Min(name.Length, Thing.LongestName)] : $"Thing {kept.Number}";

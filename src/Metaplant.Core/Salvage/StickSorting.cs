@@ -25,22 +25,20 @@ public sealed record SortedSticks(IReadOnlyList<AlikeSet> Sets, IReadOnlyDiction
 /// <summary>Sorts measured sticks into sets that are alike.</summary>
 public static class StickSorting
 {
-    public const int Most = 200;
-
     private const double FrameButt = .018;
     private const double WeaveLength = .9;
 
     /// <summary>
-    /// The set of least spread is taken out again and again while its spread stays within <paramref name="greatestSpread"/> m; what is left is sorted by use. At most 200 sticks. Stopped between one set and the next.
+    /// The set of least spread is taken out again and again while its spread stays within <paramref name="greatestSpread"/> m; what is left is sorted by use. At most <see cref="LaidSticks.Most"/> sticks. Stopped between one set and the next.
     /// </summary>
     public static Outcome<SortedSticks> Sort(IReadOnlyList<Stick> sticks, int count, double leastLength, double greatestSpread, CancellationToken cancel = default)
     {
         var problems = new List<Problem>();
-        if (sticks.Count is 0 or > Most) problems.Add(new("sticks", $"From 1 to {Most} sticks."));
+        if (sticks.Count == 0) problems.Add(new("sticks", "Lay one at least."));
         if (count < 2) problems.Add(new("count", "A set has at least two."));
         if (!(leastLength >= 0)) problems.Add(new("leastLength", "A length cannot be less than nothing."));
         if (!(greatestSpread > 0)) problems.Add(new("greatestSpread", "Say how much they may differ."));
-        problems.AddRange(sticks.Select((s, i) => (s, i)).Where(x => !(x.s.Length is > 0 and < 20 && x.s.Butt is > 0 and < .5 && x.s.Tip > 0 && x.s.Tip <= x.s.Butt && x.s.Bow is >= 0 and < 5)).Select(x => new Problem($"sticks.{x.i}", "A stick has a length, a butt at least as thick as its tip, and a bow from 0 up.")));
+        problems.AddRange(LaidSticks.Problems(sticks, "sticks"));
         if (problems.Count > 0) return Outcome<SortedSticks>.Refuse(problems);
         var left = Enumerable.Range(0, sticks.Count).ToList();
         var sets = new List<AlikeSet>();

@@ -1,5 +1,6 @@
 using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
+using Metaplant.Core.Supports;
 
 namespace Metaplant.Core.Salvage;
 
@@ -19,6 +20,9 @@ public sealed record Thing(
 
     /// <summary>Ids of the measures that somebody took; the others are typical values standing in.</summary>
     public IReadOnlySet<string> Taken { get; init; } = new HashSet<string>();
+
+    /// <summary>Sticks of a bundle that were laid along the tape one by one, in the order laid; see <see cref="LaidSticks.Lay"/>.</summary>
+    public IReadOnlyList<Stick> Laid { get; init; } = [];
 
     /// <summary>The measures that nobody has taken yet, in the order of the form.</summary>
     public IEnumerable<MeasureField> NotTaken => Kind.Fields.Where(f => !Taken.Contains(f.Id));

@@ -91,7 +91,7 @@ public static partial class DocumentReading
         Kind = t.Kind,
         Count = t.Count,
         Substance = t.Substance,
-        Measures = ThingMapping.Measured(t.Measures, t.Taken),
+        Measures = ThingMapping.Measured(t.Measures, t.Taken, t.Laid ?? []),
         Findings = JsonSerializer.Serialize(t.Findings),
         Faults = JsonSerializer.Serialize(t.Faults),
         History = JsonSerializer.Serialize(t.History),

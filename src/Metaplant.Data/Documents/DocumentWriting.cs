@@ -32,7 +32,7 @@ public static class DocumentWriting
         var kept = row.ToKept();
         return new(
             row.Id, row.Number, row.Name, row.Kind, row.Count, row.Substance, Sorted(kept.Values), [.. kept.Taken.Order(StringComparer.Ordinal)], kept.Findings, kept.Past, kept.Faults,
-            row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, row.Retired);
+            row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, row.Retired, kept.Laid is { Count: > 0 } laid ? laid : null);
     }
 
     private static SortedDictionary<string, double> Settings(ProjectRow project) => Sorted(project.ReadSettings() ?? []);

@@ -6,6 +6,7 @@ using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using Metaplant.Core.Building;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Supports;
 using Metaplant.Data.Settings;
 
 namespace Metaplant.Data.Documents;
@@ -17,7 +18,7 @@ public sealed record GardenDocument(
     string Format, int Version, DocumentSettings Settings, IReadOnlyList<DocumentThing> Things, IReadOnlyList<DocumentPhotograph> Photographs, IReadOnlyList<DocumentProject> Projects)
 {
     public const string Name = "metaplant-garden";
-    public const int Present = 3;
+    public const int Present = 4;
 
     /// <summary>How a document is written and read: camel case, every member there, nothing that is not.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web)
@@ -60,9 +61,10 @@ public sealed record DocumentSettings(
 /// <param name="Measures">SI by id of the kind's measures.</param>
 /// <param name="Taken">Ids of the measures that somebody took.</param>
 /// <param name="ParentId">The thing it was taken or cut out of.</param>
+/// <param name="Laid">Sticks of a bundle that were measured one by one, m; null where none were.</param>
 public sealed record DocumentThing(
     int Id, int Number, string Name, string Kind, int Count, string Substance, IReadOnlyDictionary<string, double> Measures, IReadOnlyList<string> Taken, IReadOnlyList<string> Findings, IReadOnlyList<string> History,
-    IReadOnlyList<Fault> Faults, string Place, string Remark, string Source, string Permission, double? Cost, bool KeepDry, DateOnly? UseBefore, int? ParentId, bool Retired);
+    IReadOnlyList<Fault> Faults, string Place, string Remark, string Source, string Permission, double? Cost, bool KeepDry, DateOnly? UseBefore, int? ParentId, bool Retired, IReadOnlyList<Stick>? Laid = null);
 
 /// <summary>A photograph in a document; the picture itself is in the archive.</summary>
 /// <param name="File">Name of its file in the archive's folder photos, without ending.</param>

@@ -1,6 +1,7 @@
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
+using Metaplant.Core.Supports;
 using Metaplant.Data;
 using Metaplant.Web.Drawing;
 
@@ -8,19 +9,20 @@ namespace Metaplant.Web.Heap;
 
 /// <summary>A thing as typed. Measures in SI by field id; those left out take their typical value. <paramref name="Version"/> is that of the row read, and not needed for a new thing.</summary>
 /// <param name="Taken">Ids of the measures that somebody took; all that are given, when left out.</param>
+/// <param name="Laid">Sticks of a bundle laid one by one; left out, they stay as they were.</param>
 /// <param name="History">What was seen on what it came from, for looking at it only: it is never changed by hand.</param>
 public sealed record ThingInput(
     string? Name, string? Kind, int? Count, IReadOnlyDictionary<string, double>? Measures, Substance? Substance, IReadOnlyList<string>? Findings, IReadOnlyList<Fault>? Faults,
-    string? Place, string? Remark, string? Source, string? Permission, double? Cost, bool? KeepDry, DateOnly? UseBefore, int? Version, IReadOnlyList<string>? Taken = null, IReadOnlyList<string>? History = null)
+    string? Place, string? Remark, string? Source, string? Permission, double? Cost, bool? KeepDry, DateOnly? UseBefore, int? Version, IReadOnlyList<string>? Taken = null, IReadOnlyList<string>? History = null, IReadOnlyList<Stick>? Laid = null)
 {
     /// <summary>The particulars as given; what was left out stays as it was.</summary>
     public Particulars Particulars(Particulars before)
         => new(Place ?? before.Place, Remark ?? before.Remark, Source ?? before.Source, Permission ?? before.Permission, Cost ?? before.Cost, KeepDry ?? before.KeepDry, UseBefore ?? before.UseBefore);
 
-    public Outcome<Thing> ToThing(int id, int number, IReadOnlyList<string>? history = null)
+    public Outcome<Thing> ToThing(int id, int number, IReadOnlyList<string>? history = null, IReadOnlyList<Stick>? laid = null)
     {
         var problems = Particulars(new()).Problems().ToList();
-        var thing = Thing.Create(id, number, Name ?? "", Kind ?? "", Count ?? 1, Measures ?? new Dictionary<string, double>(), Substance, Findings ?? [], Faults ?? [], history, Taken);
+        var thing = Thing.Create(id, number, Name ?? "", Kind ?? "", Count ?? 1, Measures ?? new Dictionary<string, double>(), Substance, Findings ?? [], Faults ?? [], history, Taken).Then(t => t.Lay(Laid ?? laid ?? []));
         problems.AddRange(thing.Problems);
         return problems.Count > 0 ? Outcome<Thing>.Refuse(problems) : thing;
     }
@@ -39,11 +41,11 @@ public sealed record ShareDto(int ProjectId, string ProjectName, int Count, Sent
 
 /// <summary>A thing of the heap with its verdict and the shape it shows there.</summary>
 public sealed record ThingDto(
-    int Id, int Number, string Name, string Kind, int Count, int Free, IReadOnlyDictionary<string, double> Measures, Substance Substance, IReadOnlyList<string> Findings, IReadOnlyList<string> History, IReadOnlyList<string> Taken, IReadOnlyList<Fault> Faults,
+    int Id, int Number, string Name, string Kind, int Count, int Free, IReadOnlyDictionary<string, double> Measures, Substance Substance, IReadOnlyList<string> Findings, IReadOnlyList<string> History, IReadOnlyList<string> Taken, IReadOnlyList<Fault> Faults, IReadOnlyList<Stick> Laid,
     string Place, string Remark, string Source, string Permission, double? Cost, bool KeepDry, DateOnly? UseBefore, int? ParentId, IReadOnlyList<int> Photos, bool Retired, int Version, Fitness Fitness, bool NotLookedAtYet, bool LookedAt, bool MayCut, IReadOnlyList<ReasonDto> Reasons, IReadOnlyList<ShareDto> SpokenFor, IReadOnlyList<ShapeDto> Silhouette)
 {
     public static ThingDto Of(ThingRow row, HeapThing heap, IEnumerable<Share> shares, IEnumerable<int> photos) => new(
-        row.Id, row.Number, row.Name, row.Kind, row.Count - shares.Sum(s => s.Gone), heap.Free, heap.Thing.Values, heap.Thing.Substance, heap.Thing.Findings, heap.Thing.History, [.. heap.Thing.Kind.Fields.Where(f => heap.Thing.Taken.Contains(f.Id)).Select(f => f.Id)], heap.Thing.Faults, row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, [.. photos], row.Retired, row.Version,
+        row.Id, row.Number, row.Name, row.Kind, row.Count - shares.Sum(s => s.Gone), heap.Free, heap.Thing.Values, heap.Thing.Substance, heap.Thing.Findings, heap.Thing.History, [.. heap.Thing.Kind.Fields.Where(f => heap.Thing.Taken.Contains(f.Id)).Select(f => f.Id)], heap.Thing.Faults, heap.Thing.Laid, row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, [.. photos], row.Retired, row.Version,
         heap.Judgement.Fitness, heap.Judgement.NotLookedAtYet, heap.Judgement.LookedAt, heap.Judgement.MayCut, ReasonsOf(heap.Judgement), [.. shares.Where(s => s.Gone < s.Taken.Select(t => t.Unit).Distinct().Count()).Select(s => new ShareDto(s.ProjectId, s.ProjectName, s.Taken.Where(t => t.Whole).Select(t => t.Unit).Distinct().Count() - s.Gone, Core.Stock.TakenWords.Told(s.Taken)))],
         [.. heap.Thing.Kind.Silhouette(heap.Thing.Measures).Select(ShapeDto.Of)]);
 
@@ -60,6 +62,12 @@ public sealed record PreviewDto(ViewDto Drawing, Fitness Fitness, bool NotLooked
 public sealed record VersionInput(int? Version);
 
 public sealed record SplitInput(int? Count, int? Version);
+
+/// <summary>Sticks to lie as a bundle of their own, by their places among those laid.</summary>
+public sealed record SetApartInput(IReadOnlyList<int>? Sticks, string? Name, int? Version);
+
+/// <summary>Sticks that are all of a bundle.</summary>
+public sealed record BundleInput(IReadOnlyList<Stick>? Sticks);
 
 /// <summary>Which thing, as it was read.</summary>
 public sealed record ThingRef(int Id, int Version);

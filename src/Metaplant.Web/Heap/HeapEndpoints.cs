@@ -29,7 +29,9 @@ internal static class HeapEndpoints
         api.MapPost("/things/{id:int}/saw", Saw).InTurn().WithName("sawThing");
         api.MapPost("/things/bulk", Bulk).InTurn().WithName("bulkThings");
         api.MapGet("/things/alike", Alike).WithName("alikeThings");
+        api.MapPost("/things/{id:int}/sticks", SetApart).InTurn().WithName("setSticksApart");
         api.MapPost("/sticks/sort", SortSticks).WithName("sortSticks");
+        api.MapPost("/sticks/bundle", BundleOf).WithName("bundleOfSticks");
     }
 
     private static async Task<Ok<List<ThingDto>>> All(GardenContext garden, bool? retired, CancellationToken cancel)
@@ -96,7 +98,7 @@ internal static class HeapEndpoints
     {
         if (await garden.Things.FindAsync([id], cancel) is not { } row) return Problems.NotHere("That thing is no longer on the heap.");
         if (row.Version != input.Version) return Problems.Changed();
-        var made = input.ToThing(id, row.Number, row.ToKept().Past);
+        var made = input.ToThing(id, row.Number, row.ToKept().Past, row.ToKept().Laid);
         if (!made.Ok) return Problems.Refuse(made.Problems);
         // The gardener counts what lies there; the batch counts what was sawn up too.
         var count = made.Value.Count + (await garden.SharesAsync(cancel))[id].Sum(s => s.Gone);
@@ -119,6 +121,29 @@ internal static class HeapEndpoints
         row.Count -= count;
         garden.Things.Add(part);
         await garden.SaveAsync($"Split {count} off {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.Ok(await ShowAsync(garden, [row, part], await GardenSettings.ReadAsync(garden, cancel), cancel));
+    }
+
+    private static Results<Ok<IReadOnlyDictionary<string, double>>, ValidationProblem> BundleOf(BundleInput input)
+    {
+        var bundle = LaidSticks.Bundle(input.Sticks ?? []);
+        return bundle.Ok ? TypedResults.Ok(bundle.Value) : Problems.Refuse(bundle.Problems);
+    }
+
+    /// <summary>Sticks that are alike become a bundle of their own, and the one they were in has so many fewer.</summary>
+    private static async Task<Results<Ok<List<ThingDto>>, ValidationProblem, ProblemHttpResult>> SetApart(int id, SetApartInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (await garden.Things.FindAsync([id], cancel) is not { } row) return Problems.NotHere("That thing is no longer on the heap.");
+        if (row.Version != input.Version) return Problems.Changed();
+        if (await TooFewLeft(garden, id, 0, cancel) is not null) return Problems.Refuse("sticks", "A project has spoken for some of this bundle.");
+        var apart = row.Read().Then(t => t.SetApart(input.Sticks ?? [], input.Name ?? ""));
+        if (!apart.Ok) return Problems.Refuse(apart.Problems);
+        var (set, left) = apart.Value;
+        var number = await garden.Things.MaxAsync(t => t.Number, cancel) + 1;
+        var part = ThingMapping.NewRow(set with { Number = number }, Particulars.Of(row), row.Id);
+        row.Keep(left, Particulars.Of(row));
+        garden.Things.Add(part);
+        await garden.SaveAsync($"Set {set.Laid.Count} sticks of {row.Name} apart", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.Ok(await ShowAsync(garden, [row, part], await GardenSettings.ReadAsync(garden, cancel), cancel));
     }
 
@@ -260,7 +285,7 @@ internal static class HeapEndpoints
         if (!read.Ok) return read;
         var thing = read.Value;
         List<string> findings = [.. thing.Findings.Union(input.AddFindings ?? []).Except(input.RemoveFindings ?? [])];
-        return Thing.Create(thing.Id, thing.Number, thing.Name, thing.Kind.Id, thing.Count, thing.Values, thing.Substance, findings, thing.Faults, thing.History, thing.Taken);
+        return Thing.Create(thing.Id, thing.Number, thing.Name, thing.Kind.Id, thing.Count, thing.Values, thing.Substance, findings, thing.Faults, thing.History, thing.Taken).Then(t => t.Lay(thing.Laid));
     }
 
     /// <summary>The ways a thing gives; one that wants a tool nobody has says so, and names the first that does not.</summary>

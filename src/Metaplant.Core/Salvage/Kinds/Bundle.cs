@@ -5,8 +5,11 @@ using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Salvage.Kinds;
 
-/// <summary>A bundle of sticks, spread evenly in length, m.</summary>
-public sealed record BundleMeasures(int Sticks, double Shortest, double Longest, double Butt, double Tip) : Measures, ISticks;
+/// <summary>A bundle of sticks, m.</summary>
+public sealed record BundleMeasures(int Sticks, double Shortest, double Longest, double Butt, double Tip) : Measures, ISticks
+{
+    public IReadOnlyList<double> Lengths { get; init; } = [];
+}
 
 /// <summary>What bundles share: counted, spread between a shortest and a longest, thick end and thin end.</summary>
 public abstract class BundleKind(string id, string name, int sticks, double shortest, double longest, double butt, double tip, IReadOnlyList<Substance> substances) : ListedKind<BundleMeasures>(

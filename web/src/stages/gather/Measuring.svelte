@@ -202,7 +202,7 @@
       </fieldset>
     {/if}
 
-    {#if kind.group === 'Sticks' && 'sticks' in draft.measures}<StickScale {bench} />{/if}
+    {#if kind.group === 'Sticks' && 'sticks' in draft.measures}{#key draft.id}<StickScale {bench} />{/key}{/if}
     <Particulars {bench} />
 
     {#if bench.whole && !Object.keys(bench.errors).length}<p class="problem" role="alert">{bench.whole}</p>{/if}

@@ -2,7 +2,7 @@
   import Fold from '../../lib/controls/Fold.svelte';
   import Field from '../../lib/controls/Field.svelte';
   import Button from '../../lib/controls/Button.svelte';
-  import { push } from 'svelte-spa-router';
+  import MeasureField from '../../lib/controls/MeasureField.svelte';
   import { api, troubleOf, unreachable, type Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
   import { parseLength } from '../../lib/units/parse';
@@ -17,8 +17,9 @@
   let butt = $state('');
   let wanted = $state('4');
   let differ = $state('');
-  let sticks = $state<{ length: number; butt: number; tip: number; bow: number }[]>([]);
-  let sorted = $state.raw<Schemas['SortedSticksDto'] | null>(null);
+  const sticks = $derived(draft.laid);
+  /** How they were sorted, with the sticks as they were then. */
+  let sorted = $state.raw<(Schemas['SortedSticksDto'] & { of: Schemas['Stick'][] }) | null>(null);
   let wrong = $state('');
   const uses = { Frame: 'stand', Weave: 'weave', Prop: 'prop' } as const;
 
@@ -35,21 +36,32 @@
       return;
     }
     wrong = '';
-    sorted = null;
-    sticks = [
+    void change([
       ...sticks,
       { length: Math.max(0.05, length), butt: read.value, tip: Math.min(draft.measures.tip, read.value), bow: 0 },
-    ];
+    ]);
   }
 
-  function useAll() {
-    const lengths = sticks.map((s) => s.length);
-    bench.measureAll({
-      sticks: sticks.length,
-      shortest: Math.min(...lengths),
-      longest: Math.max(...lengths),
-      butt: sticks.reduce((n, s) => n + s.butt, 0) / sticks.length,
-    });
+  function correct(at: number, length: number) {
+    void change(sticks.map((s, i) => (i === at ? { ...s, length } : s)));
+  }
+
+  /** Where they were the whole bundle they still are, and its measures follow. */
+  async function change(to: Schemas['Stick'][]) {
+    const whole = sticks.length > 0 && sticks.length === draft.measures.sticks;
+    sorted = null;
+    bench.laySticks(to);
+    if (whole && to.length > 0) await useAll();
+  }
+
+  async function useAll() {
+    try {
+      const { data, error, response } = await api.POST('/api/sticks/bundle', { body: { sticks } });
+      if (data) bench.measureAll(data);
+      wrong = data ? '' : troubleOf(response.status, error).whole;
+    } catch {
+      wrong = unreachable.whole;
+    }
   }
 
   async function sort() {
@@ -58,56 +70,22 @@
       wrong = spread.error ?? '';
       return;
     }
+    const of = $state.snapshot(sticks);
     try {
       const { data, error, response } = await api.POST('/api/sticks/sort', {
-        body: { sticks, count: Number(wanted), leastLength: 0, greatestSpread: spread.value },
+        body: { sticks: of, count: Number(wanted), leastLength: 0, greatestSpread: spread.value },
       });
-      sorted = data ?? null;
+      sorted = data ? { ...data, of } : null;
       wrong = data ? '' : troubleOf(response.status, error).whole;
     } catch {
       wrong = unreachable.whole;
     }
   }
 
-  /** One set becomes a bundle of its own on the heap. */
-  async function keepSet(set: number[], number: number) {
-    const of = set.map((i) => sticks[i]);
-    const lengths = of.map((s) => s.length);
-    const trouble = await garden.write(
-      () =>
-        api.POST('/api/things', {
-          body: {
-            name: `${draft.name || 'Sticks'}, alike ${number}`,
-            kind: draft.kind,
-            count: 1,
-            measures: {
-              ...draft.measures,
-              sticks: of.length,
-              shortest: Math.min(...lengths),
-              longest: Math.max(...lengths),
-              butt: of.reduce((n, s) => n + s.butt, 0) / of.length,
-            },
-            substance: draft.substance,
-            findings: draft.findings,
-            faults: [],
-            place: draft.place,
-            remark: null,
-            source: draft.source,
-            permission: null,
-            cost: null,
-            keepDry: draft.keepDry,
-            useBefore: null,
-            version: null,
-          },
-        }),
-      'The set lies on the heap by itself',
-    );
-    if (trouble) wrong = trouble.whole;
-    else {
-      sticks = sticks.filter((_, i) => !set.includes(i));
-      sorted = null;
-      if (garden.things.length > 0) void push(`/gather/${draft.id ?? 'new'}`);
-    }
+  /** One set becomes a bundle of its own on the heap, and this one has so many fewer. */
+  async function setApart(set: number[], number: number) {
+    wrong = await bench.setApart(set, `${draft.name || 'Sticks'}, alike ${number}`);
+    if (!wrong) sorted = null;
   }
 </script>
 
@@ -121,6 +99,27 @@
         style:bottom="{(i % 12) * 5}px"
       ></b>{/each}
   </Button>
+  {#if sticks.length > 0}
+    <ol class="laid">
+      {#each sticks as s, i (i)}
+        <li>
+          <MeasureField
+            name="Stick {i + 1}"
+            unit="Metre"
+            value={s.length}
+            error={bench.errors[`laid.${i}`]}
+            onvalue={(v) => correct(i, v)}
+            onerror={(e) => (wrong = e)}
+          />
+          <Button
+            class="px-3"
+            aria-label="Take stick {i + 1} away"
+            onclick={() => void change(sticks.filter((_, k) => k !== i))}>✕</Button
+          >
+        </li>
+      {/each}
+    </ol>
+  {/if}
   <div class="row">
     <label
       >Or type its length <Field
@@ -141,10 +140,10 @@
         placeholder={say(draft.measures.butt, 'Metre', garden.system)}
       /></label
     >
-    <Button class="px-3" disabled={sticks.length === 0} onclick={() => (sticks = sticks.slice(0, -1))}
+    <Button class="px-3" disabled={sticks.length === 0} onclick={() => void change(sticks.slice(0, -1))}
       >Take the last back</Button
     >
-    <Button class="px-3" disabled={sticks.length === 0} onclick={useAll}>These are the bundle</Button>
+    <Button class="px-3" disabled={sticks.length === 0} onclick={() => void useAll()}>These are the bundle</Button>
   </div>
   <div class="row">
     <label>Alike sets of <Field class="mono" bind:value={wanted} inputmode="numeric" /></label>
@@ -157,8 +156,10 @@
   {#if sorted}
     {#each sorted.sets as set, i (i)}
       <p>
-        <b>Set {i + 1}</b>: {set.sticks.map((s) => say(sticks[s].length, 'Metre', garden.system)).join(', ')}
-        <Button class="px-3" onclick={() => void keepSet(set.sticks, i + 1)}>Onto the heap by itself</Button>
+        <b>Set {i + 1}</b>: {set.sticks.map((s) => say(sorted!.of[s].length, 'Metre', garden.system)).join(', ')}
+        {#if draft.id !== null}
+          <Button class="px-3" onclick={() => void setApart(set.sticks, i + 1)}>Onto the heap by itself</Button>
+        {:else}<span class="soft">Keep the bundle, then it can lie by itself.</span>{/if}
       </p>
     {:else}
       <p>No {wanted} of them are that much alike.</p>
@@ -192,6 +193,7 @@
     font-size: 0.72rem;
     color: #22303c;
     transform: translateX(-100%);
+    white-space: nowrap;
   }
 
   :global(.scale .tape b) {
@@ -199,6 +201,24 @@
     left: 0;
     height: 3.5px;
     background: #55493a;
+  }
+
+  .laid {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
+    gap: 4px 18px;
+    max-height: 250px;
+    overflow: auto;
+    margin: 8px 0 0;
+    padding: 0;
+    list-style: none;
+  }
+
+  .laid li {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 6px;
+    align-items: center;
   }
 
   .row {

@@ -55,7 +55,7 @@ export class Bench {
   another(): void {
     if (!this.draft) return;
     const like = $state.snapshot(this.draft);
-    this.put({ ...like, id: null, version: null, number: null, history: [], faults: [] });
+    this.put({ ...like, id: null, version: null, number: null, history: [], faults: [], laid: [] });
     this.lay();
   }
 
@@ -99,6 +99,13 @@ export class Bench {
     if (!this.draft) return;
     Object.assign(this.draft.measures, values);
     this.take(Object.keys(values));
+    this.touch();
+  }
+
+  /** The sticks of the bundle as they were laid along the tape; kept with the thing. */
+  laySticks(sticks: Schemas['Stick'][]): void {
+    if (!this.draft) return;
+    this.draft.laid = sticks;
     this.touch();
   }
 
@@ -222,6 +229,25 @@ export class Bench {
     if (trouble) this.explain({ ...trouble, fields: trouble.fields.count ? { split: trouble.fields.count } : {} });
     else return part?.id ?? null;
     return null;
+  }
+
+  /** Sticks that were laid become a bundle of their own. Returns what is wrong, or nothing. */
+  async setApart(sticks: number[], name: string): Promise<string> {
+    if (this.changed && !(await this.keep())) return this.whole || 'Put right what is marked first.';
+    const draft = this.draft;
+    if (draft?.id == null) return '';
+    const { id, version } = draft;
+    let left: Thing | undefined;
+    const trouble = await garden.write(async () => {
+      const answer = await api.POST('/api/things/{id}/sticks', {
+        params: { path: { id } },
+        body: { sticks, name, version },
+      });
+      left = answer.data?.find((t) => t.id === id);
+      return answer;
+    }, `${name} lie by themselves`);
+    if (left) this.load(left);
+    return trouble?.whole ?? '';
   }
 
   async retire(): Promise<boolean> {

@@ -19,6 +19,8 @@ export interface Draft {
   substance: Schemas['Substance'];
   findings: string[];
   faults: Schemas['Fault'][];
+  /** Sticks of a bundle that were laid along the tape one by one. */
+  laid: Schemas['Stick'][];
   place: string;
   remark: string;
   source: string;
@@ -63,7 +65,7 @@ export class Drafts {
   private read(id: number | null): Draft | null {
     const text = sessionStorage.getItem(key(id));
     // Laid by before a page was renewed it may lack what came later.
-    return text ? { taken: [], history: [], ...JSON.parse(text) } : null;
+    return text ? { taken: [], history: [], laid: [], ...JSON.parse(text) } : null;
   }
 }
 
@@ -84,6 +86,7 @@ export function freshDraft(kind: Kind, place: string, said?: Schemas['HeardDto']
     substance: said?.substance ?? kind.substances[0].id,
     findings: [...(said?.findings ?? [])],
     faults: [],
+    laid: [],
     place,
     remark: '',
     source: '',
@@ -109,6 +112,7 @@ export function draftOf(thing: Thing): Draft {
     substance: thing.substance,
     findings: [...thing.findings],
     faults: thing.faults.map((f) => ({ ...f })),
+    laid: thing.laid.map((s) => ({ ...s })),
     place: thing.place,
     remark: thing.remark,
     source: thing.source,
