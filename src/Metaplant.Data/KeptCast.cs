@@ -53,7 +53,7 @@ public sealed record KeptCast(
                 var draft = new Draft(design, set, asked, cast, made, Draft.GrownIn(set.Lead, set.Brief));
                 var needs = asked.Needs.Concat(draft.Consumables()).DistinctBy(n => n.Id).ToDictionary(n => n.Id, StringComparer.Ordinal);
                 if (Buys.Any(b => !needs.ContainsKey(b.NeedId)) || !asked.Needs.All(Answers)) return new Problem("cast", "The design asks for other parts than it did when this was kept.");
-                return (Outcome<Fit>)Fit.With(draft, cast with { Buys = [.. Buys.Select(b => new Purchase(needs[b.NeedId], b.Amount, Prices.All.FirstOrDefault(r => r.Id == b.Row), b.Packs))], Asked = [.. needs.Values] }, room);
+                return (Outcome<Fit>)Fit.With(draft, cast with { Buys = [.. Buys.Select(b => new Purchase(needs[b.NeedId], b.Amount, Prices.In(set.Brief.Handbook).Find(b.Row), b.Packs))], Asked = [.. needs.Values] }, room);
             });
         });
     }

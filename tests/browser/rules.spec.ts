@@ -56,3 +56,22 @@ test('a question is found by its words, answered on its drawing, and opens from 
   await page.getByRole('searchbox', { name: 'Search the questions' }).fill('perpetual motion');
   await expect(page.getByText('No question has all these words.')).toBeVisible();
 });
+
+test('a price of one’s own is what is reckoned with, and the guess is one tap away', async ({ open, page }) => {
+  await open('/house-rules/manner');
+  await page.getByRole('link', { name: 'the handbook, under Prices' }).click();
+  await page.getByPlaceholder(/steel, compost/).fill('outdoor screws');
+  // Once it is one’s own it stands above, among those, as well.
+  const row = page.getByRole('listitem').filter({ hasText: '6 × 60 mm, 50 in a box' }).first();
+  await expect(row).toContainText('€ 8.50');
+  await row.getByRole('button', { name: /^Change/ }).click();
+  await row.getByRole('textbox').fill('95');
+  await row.getByRole('textbox').press('Enter');
+  await expect(row).toContainText('€ 95.00');
+  await page.getByPlaceholder(/steel, compost/).fill('');
+  await expect(page.getByText('Your own').first()).toBeVisible();
+  // It is told in the reader’s units like all else.
+  await page.getByLabel('Units').selectOption('in');
+  await page.getByPlaceholder(/steel, compost/).fill('batten');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Batten' }).first()).toContainText(' in');
+});

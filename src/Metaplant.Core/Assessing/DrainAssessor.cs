@@ -110,6 +110,9 @@ internal static class DrainAssessor
                 new("z", "depth of soil", depth, Unit.Metre), new("n", "porosity", medium.Porosity, Unit.One, $"medium.{medium.Id}.porosity"),
                 new("FC", "water held after draining", medium.FieldCapacity, Unit.One, $"medium.{medium.Id}.field-capacity"), new("K", "how fast water passes", medium.Conductivity, Unit.MetrePerSecond, $"medium.{medium.Id}.conductivity"),
             ],
-            Drainage.DrainDown.Time(depth, medium), Unit.Second, "Drainable water over the saturated conductivity") with { Question = Question.Of("drain-down", ("soilDepth", depth)).Choosing("medium", medium.Id) };
+            Drainage.DrainDown.Time(depth, medium), Unit.Second, "Drainable water over the saturated conductivity") with
+        {
+            Question = Question.Of("drain-down", ("soilDepth", depth)).Choosing("medium", medium.Id),
+        };
     }
 }

@@ -14,7 +14,7 @@ public sealed partial class Caster
     {
         var items = new List<SawnItem>();
         var whole = needs.OfType<PiecesNeeded>().ToList();
-        foreach (var need in whole) items.Add(new(need.Id, need.Count, need.Length, need.Wide, need.Thin, StocksFor(need, need.Length, need.Wide, need.Thin), k => Prices.CostOf(need, k)));
+        foreach (var need in whole) items.Add(new(need.Id, need.Count, need.Length, need.Wide, need.Thin, StocksFor(need, need.Length, need.Wide, need.Thin), k => prices.CostOf(need, k)));
         var coursed = needs.OfType<CoursesNeeded>().Select(n => (Need: n, Classes: ChooseCourses(n, items))).ToList();
         if (items.Count == 0 && opened.Count == 0 && coursed.Count == 0) return (CutPlan.Empty, true);
         var plan = new SawnSearch(items, stocks, opened, minuteWorth, effort == Effort.Proven ? ProvenNodes : 0).Run();
@@ -119,7 +119,7 @@ public sealed partial class Caster
         for (var i = 0; i < count; i++)
         {
             if (from is { Count: > 0 }) yield return from.Dequeue() with { NeedId = need.Id };
-            else if (Prices.Cheapest(need, Math.Max(1, plan.Bought.GetValueOrDefault(id))) is { Row: var row }) yield return new(need.Id, null, row.Id, 0, length, Math.Max(row.Width, row.Thickness), Math.Min(row.Width, row.Thickness));
+            else if (prices.Cheapest(need, Math.Max(1, plan.Bought.GetValueOrDefault(id))) is { Row: var row }) yield return new(need.Id, null, row.Id, 0, length, Math.Max(row.Width, row.Thickness), Math.Min(row.Width, row.Thickness));
             else yield return new(need.Id, null, "", 0, length, wide, thin) { Missing = true };
         }
     }

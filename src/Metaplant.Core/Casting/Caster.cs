@@ -30,6 +30,7 @@ public sealed partial class Caster
     private readonly Stockroom room;
     private readonly Grown grown;
     private readonly double minuteWorth;
+    private readonly PriceList prices;
     private readonly Effort effort;
     private readonly Dictionary<int, List<Remains>> left = [];
     private readonly Dictionary<string, IReadOnlyList<Piece>> pieces = new(StringComparer.Ordinal);
@@ -51,6 +52,7 @@ public sealed partial class Caster
     {
         (this.lead, this.room, this.grown, this.effort) = (lead, room, grown, effort);
         // A minute with salvage is as much longer as the gardener's own factor says.
+        prices = Prices.In(handbook);
         minuteWorth = handbook[Practice.HourWorth] / 60 * handbook[Practice.SalvageFactor];
     }
 
@@ -147,7 +149,7 @@ public sealed partial class Caster
 
     private void Buy(Need need, double amount)
     {
-        var (row, packs) = Prices.Cheapest(need, amount) is { } found ? (found.Row, found.Packs) : (null, 0);
+        var (row, packs) = prices.Cheapest(need, amount) is { } found ? (found.Row, found.Packs) : (null, 0);
         buys.Add(new(need, amount, row, packs));
     }
 

@@ -1,9 +1,11 @@
+using System.Runtime.CompilerServices;
 using Metaplant.Core.Designs;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Casting;
 
-/// <summary>Something to buy: how it is packed, how big one piece of it is, and what a pack costs. Prices are guesses to be replaced by the gardener's own.</summary>
+/// <summary>Something to buy: how it is packed, how big one piece of it is, and what a pack costs in the garden's money. Prices are guesses, to be replaced in the handbook by the gardener's own.</summary>
 /// <param name="Family">What it stands in for; rows of a family are tried for the cheapest that does.</param>
 /// <param name="Pack">How much is in a pack, in <paramref name="Per"/>.</param>
 /// <param name="Per">Metres, their squares and cubes, or a count.</param>
@@ -16,10 +18,10 @@ public sealed record PriceRow(string Id, string Family, Sentence Name, double Pa
     public Sentence Packed => Per == Unit.Count && Pack > 1 ? (Sentence)$"{Name}, {(int)Pack} in a box" : Name;
 }
 
+/// <summary>What the shop has.</summary>
+[Table(130, "Prices")]
 public static class Prices
 {
-    private const double Slack = 1e-9;
-
     public static IReadOnlyList<PriceRow> All { get; } =
     [
         new("batten", "timber", $"Batten {Amount.Length(.05)} × {Amount.Length(.05)}, {Amount.Length(2.4)}", 2.4, Unit.Metre, 5.50, 2.4, .05, .05),
@@ -58,21 +60,41 @@ public static class Prices
         new("gravel-bag", "soil-coarse-gravel", $"Gravel, bulk bag of {Amount.Volume(.5)}, delivered", .5, Unit.CubicMetre, 70.00),
     ];
 
-    /// <summary>What so many pieces of a length and section cost in the shop; null where nothing of the family is large enough.</summary>
-    public static double? CostOf(PiecesNeeded need, int count) => Cheapest(need, count) is { } found ? found.Packs * found.Row.Price : null;
+    /// <summary>The prices as rows of the handbook. A guess in one money says little of another, so that much more or nothing at all may stand in its place.</summary>
+    public static IReadOnlyList<Constant> Rows { get; } =
+        [.. All.Select(r => new Constant(IdOf(r), "€", r.Packed, r.Price, Unit.Money, Evidence.Assumed, "A guess, whatever the money; put in what your shop asks") { NeverBelow = 0, NeverAbove = Math.Max(1000, r.Price * 1000) })];
+
+    private static readonly ConditionalWeakTable<Handbook, PriceList> Lists = [];
+
+    /// <summary>The list with the gardener's own prices in place of ours; one handbook has one list.</summary>
+    public static PriceList In(Handbook handbook) => Lists.GetValue(handbook, h => new([.. All.Select(r => h.IsOwn(IdOf(r)) ? r with { Price = h[IdOf(r)] } : r)]));
+
+    private static string IdOf(PriceRow row) => $"price.{row.Id}";
 
     /// <summary>What a family of goods is called: the name of its first row; null for what the shop does not have. Fixings are sold by trade names, which read the same in every system of units.</summary>
-    public static string? Named(string family) => ByFamily[family].FirstOrDefault()?.Name.ToString();
+    public static string? Named(string family) => All.FirstOrDefault(r => r.Family == family)?.Name.ToString();
+}
 
-    private static readonly ILookup<string, PriceRow> ByFamily = All.ToLookup(r => r.Family, StringComparer.Ordinal);
+/// <summary>What the shop has, at the prices of one garden.</summary>
+public sealed class PriceList(IReadOnlyList<PriceRow> rows)
+{
+    private const double Slack = 1e-9;
+
+    private readonly ILookup<string, PriceRow> byFamily = rows.ToLookup(r => r.Family, StringComparer.Ordinal);
+
+    /// <summary>A row by its id; null where the shop no longer has it.</summary>
+    public PriceRow? Find(string? id) => rows.FirstOrDefault(r => r.Id == id);
+
+    /// <summary>What so many pieces of a length and section cost in the shop; null where nothing of the family is large enough.</summary>
+    public double? CostOf(PiecesNeeded need, int count) => Cheapest(need, count) is { } found ? found.Packs * found.Row.Price : null;
 
     /// <summary>
     /// The cheapest row of a family and how many packs of it do for <paramref name="amount"/> of a need, pieces cut whole out of pieces, sheets joined with a lap; null when nothing of the family is long, wide or thick enough.
     /// </summary>
-    public static (PriceRow Row, int Packs)? Cheapest(Need need, double amount)
+    public (PriceRow Row, int Packs)? Cheapest(Need need, double amount)
     {
         (PriceRow Row, int Packs)? best = null;
-        foreach (var row in need.Role.Buy is not { } family ? [] : ByFamily[family])
+        foreach (var row in need.Role.Buy is not { } family ? [] : byFamily[family])
         {
             if (PacksFor(need, amount, row) is { } packs && (best is not { } b || packs * row.Price < b.Packs * b.Row.Price)) best = (row, packs);
         }

@@ -108,7 +108,10 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
             new("L", "length or diameter", foot.Length, Unit.Metre), new("W", "width", foot.Width, Unit.Metre), new("s", "no farther apart than", spacing, Unit.Metre),
             new("d", "hole", holeDiameter, Unit.Metre), new("n", "packers", packers, Unit.Count), new("b", "width of a packer", packerWidth, Unit.Metre),
         ],
-        Count, Unit.Count, "Packers are laid first; none of the holes is over one", "Not closer than three diameters") with { Question = Asked(foot, spacing, holeDiameter, packers, packerWidth) };
+        Count, Unit.Count, "Packers are laid first; none of the holes is over one", "Not closer than three diameters") with
+    {
+        Question = Asked(foot, spacing, holeDiameter, packers, packerWidth),
+    };
 
     /// <summary>The shelf asks about round and square-cornered floors.</summary>
     private static Question? Asked(Outline foot, double spacing, double holeDiameter, int packers, double packerWidth)

@@ -16,7 +16,7 @@ public enum Evidence
 }
 
 /// <summary>One row of the tables: a symbol, a value in SI, how well it is known and where it is from.</summary>
-public sealed record Constant(string Id, string Symbol, string Meaning, double Value, Unit Unit, Evidence Evidence, string Source)
+public sealed record Constant(string Id, string Symbol, Sentence Meaning, double Value, Unit Unit, Evidence Evidence, string Source)
 {
     /// <summary>The least a person may put in its place, where that is not a tenth: a partial factor is never below 1.</summary>
     public double? NeverBelow { get; init; }

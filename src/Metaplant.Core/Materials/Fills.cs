@@ -62,7 +62,7 @@ public static class Fills
             // Logs do not pack, so theirs is nothing, and nothing to change.
             .. t.AtOnce == 0 ? [] : (Constant[])[new(Id(t.Fill, "at-once"), "c", $"{t.Words}: part lost at once when loose", t.AtOnce, Unit.One, Evidence.Assumed, Estimate)],
         ]),
-        .. Wood.Select(w => new Constant(Id(w.Fill, "rots"), "r", $"{w.Fill}: part rotted in a year", w.Rots, Unit.PerYear, Evidence.Assumed, "Estimate from decay of coarse and fine wood on the ground")),
+        .. Wood.Select(w => new Constant(Id(w.Fill, "rots"), "r", $"{w.Fill.ToString()}: part rotted in a year", w.Rots, Unit.PerYear, Evidence.Assumed, "Estimate from decay of coarse and fine wood on the ground")),
         new(CarbonUse, "e", "part of the rotted carbon that microbes build in", .35, Unit.One, Evidence.Measured, "Manzoni, Taylor, Richter, Porporato & Ågren 2012, New Phytologist 196: carbon use of decomposers, middle of its range"),
         new(Carbon, "C", "carbon in dry wood", .50, Unit.One, Evidence.Measured, "Lamlom & Savidge 2003, Biomass and Bioenergy 25"),
         new(MicrobeRatio, "CN", "carbon to nitrogen of microbes", 8, Unit.One, Evidence.Measured, "Cleveland & Liptzin 2007, Biogeochemistry 85: 8.6 in soils, rounded"),

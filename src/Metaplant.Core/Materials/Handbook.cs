@@ -45,7 +45,7 @@ public sealed class Handbook
     public Term Term(string id)
     {
         var row = Published[id];
-        return new Term(row.Symbol, row.Meaning, this[id], row.Unit, id);
+        return new Term(row.Symbol, row.Meaning.ToString(), this[id], row.Unit, id);
     }
 
     /// <summary>The handbook with the gardener's values in place of ours; refused when an id is unknown or a value is out of its row's range.</summary>

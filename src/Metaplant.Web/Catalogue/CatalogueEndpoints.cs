@@ -27,7 +27,7 @@ public sealed record SchoolDto(string Id, string Name, string Reason, Basis Basi
 
 public sealed record HouseRuleDto(string Id, string Question, IReadOnlyList<SchoolDto> Schools);
 
-public sealed record ConstantDto(string Id, string Symbol, string Meaning, double Value, Unit Unit, Evidence Evidence, string Source, double Least, double Greatest);
+public sealed record ConstantDto(string Id, string Symbol, Sentence Meaning, double Value, Unit Unit, Evidence Evidence, string Source, double Least, double Greatest);
 
 /// <summary>Constants that belong together.</summary>
 public sealed record TableDto(string Title, IReadOnlyList<ConstantDto> Rows);

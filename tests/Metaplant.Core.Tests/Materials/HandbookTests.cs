@@ -17,7 +17,7 @@ public class HandbookTests
         foreach (var row in Handbook.Rows)
         {
             row.Source.ShouldNotBeNullOrWhiteSpace(row.Id);
-            row.Meaning.ShouldNotBeNullOrWhiteSpace(row.Id);
+            row.Meaning.ToString().ShouldNotBeNullOrWhiteSpace(row.Id);
             row.Value.ShouldBeInRange(row.Least, row.Greatest, row.Id);
             row.Least.ShouldBeLessThan(row.Greatest, row.Id);
         }

@@ -118,7 +118,12 @@
       garden.system,
     )} for {money(37.4, garden.system)}.
   </p>
-  <p class="soft small">The sign changes, the prices do not: they are guesses until you put in your own.</p>
+  <p class="soft small">
+    The sign changes, the prices do not: they are guesses until you put in your own in <a
+      class="underline"
+      href="#/house-rules/handbook">the handbook, under Prices</a
+    >.
+  </p>
 {/if}
 
 <style>
