@@ -148,7 +148,13 @@ public sealed class WholeHeapTests : IAsyncLifetime
         object Stick(double length) => new { length, butt = .02, tip = .01, bow = 0 };
         object Bundle(int sticks, object? laid, int? version = null) => new
         {
-            name = "Hazel", kind = "branches", count = 1, substance = "DryWood", findings = new[] { "looked-over" }, version, laid,
+            name = "Hazel",
+            kind = "branches",
+            count = 1,
+            substance = "DryWood",
+            findings = new[] { "looked-over" },
+            version,
+            laid,
             measures = new { sticks, shortest = 1.0, longest = 2.4, butt = .02, tip = .01 },
         };
         var three = new[] { Stick(2.4), Stick(1.0), Stick(1.1) };

@@ -150,3 +150,9 @@ export const lookingTest = test.extend<Record<never, never>, { shared: GardenSer
 });
 
 export { expect };
+
+/** The sizes of paper that a page prints on, in points. */
+export async function paper(page: Page): Promise<string[]> {
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+  return [...new Set([...pdf.matchAll(/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/g)].map(([, w, h]) => `${Math.round(Number(w))} x ${Math.round(Number(h))}`))];
+}

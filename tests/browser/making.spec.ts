@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import DxfParser from 'dxf-parser';
-import { expect, test, type GardenServer } from './garden';
+import { expect, paper, test, type GardenServer } from './garden';
 
 interface Fit {
   source: string;
@@ -120,3 +120,22 @@ for (const design of DESIGNS) {
     }
   });
 }
+
+test('the sheet and the templates of true size come on the paper that the garden has', async ({ open, page }) => {
+  await open('/house-rules/manner');
+  await page.getByRole('combobox', { name: 'Paper' }).selectOption('Letter');
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+  await open('/make/2');
+  expect(await paper(page)).toEqual(['612 x 792']);
+  await page.getByRole('button', { name: /^True size/ }).click();
+  const sheets = page.locator('.sheets img');
+  for (const sheet of await sheets.all()) await sheet.scrollIntoViewIfNeeded();
+  await expect.poll(() => sheets.evaluateAll((all) => all.every((i) => (i as HTMLImageElement).complete && (i as HTMLImageElement).naturalWidth > 0))).toBe(true);
+  await page.emulateMedia({ media: 'print' });
+  // As wide as the paper and not a hair less: a template made to fit is not of true size.
+  const widths = await sheets.evaluateAll((all) => all.map((i) => i.getBoundingClientRect().width / 96));
+  expect(widths.length).toBeGreaterThan(1);
+  for (const width of widths) expect(width).toBeCloseTo(8.5, 3);
+  await page.emulateMedia({ media: null });
+  expect(await paper(page)).toEqual(['612 x 792']);
+});

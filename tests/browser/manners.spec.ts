@@ -9,7 +9,12 @@ test('no letter undoes anything, Ctrl+Z does, and the help page lists the keys',
   // After keeping, the focus is nowhere.
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
   for (const key of 'uUzyrn') await page.keyboard.press(key);
-  await expect(page.getByRole('button', { name: 'Undo' })).toHaveAttribute('title', /Changed Tub of mine/);
+  // What it would take back is told to whoever comes by keyboard, too.
+  await page.getByRole('button', { name: 'Undo' }).focus();
+  await expect(page.getByRole('tooltip')).toHaveText('Takes back: Changed Tub of mine');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('tooltip')).toHaveCount(0);
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('link', { name: /Bait tub/ })).toBeVisible();
   await page.keyboard.press('Control+y');

@@ -1,3 +1,5 @@
+import { writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { expect, test } from './garden';
 import { looksRight } from './looks';
 
@@ -85,4 +87,40 @@ test('on a phone the marks fill the width, nothing of them is cut off, and they 
   await close.tap();
   await expect(legend).toHaveCount(0);
   await expect(page.getByRole('heading', { name: 'Juice-drum tub', level: 1 })).toBeVisible();
+});
+
+test('on a phone what else can be done with a thing is one tap away, and Escape or another tap shuts it', async ({ open, page }) => {
+  await open('/gather/10');
+  const height = page.getByRole('textbox', { name: 'Height inside' });
+  await height.fill('450');
+  await height.press('Enter');
+  const more = page.getByRole('button', { name: 'More' });
+  await more.tap();
+  const menu = page.getByRole('dialog', { name: 'More to do with it' });
+  await expect(menu.getByRole('button', { name: 'Off the heap' })).toBeVisible();
+  await looksRight(page, true);
+  for (const choice of await menu.getByRole('button').all()) expect((await choice.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+  await page.keyboard.press('Escape');
+  await expect(menu).toHaveCount(0);
+  await more.tap();
+  await menu.getByRole('button', { name: 'As it was' }).tap();
+  await expect(menu).toHaveCount(0);
+  await expect(height).not.toHaveValue('450');
+});
+
+test('on a phone a photograph is looked at large, and shut with a thumb', async ({ open, page, server }) => {
+  await open('/gather/10');
+  await page.getByText('Where it comes from, what to mind, photographs').tap();
+  const picture = join(server.folder, 'shot.png');
+  writeFileSync(picture, await page.screenshot());
+  await page.locator('input[type=file]').setInputFiles(picture);
+  await page.getByRole('img', { name: /Photograph of/ }).tap();
+  const large = page.getByRole('dialog', { name: /photograph 1 of 1/ });
+  await expect(large).toBeVisible();
+  await looksRight(page, true);
+  const box = (await large.boundingBox())!;
+  expect(box.x).toBeGreaterThanOrEqual(0);
+  expect(box.x + box.width).toBeLessThanOrEqual(390);
+  await large.getByRole('button', { name: /close/i }).first().tap();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
 });

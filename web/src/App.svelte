@@ -30,6 +30,7 @@
 
   $effect(() => {
     document.documentElement.dataset.theme = garden.theme;
+    document.documentElement.dataset.paper = garden.info?.manner.paper ?? '';
   });
 
   /** 1 to 4 go to a stage, Ctrl+Z takes back; not while something is being typed, where both belong to the field. No letter by itself does anything: what is typed beside a field must never undo work. */

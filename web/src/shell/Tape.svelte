@@ -3,6 +3,7 @@
   import Marks from './Marks.svelte';
   import { comesBack } from '../lib/controls/comesback.svelte';
   import Button from '../lib/controls/Button.svelte';
+  import Hint from '../lib/controls/Hint.svelte';
   import { link, router } from 'svelte-spa-router';
   import { garden, type Theme } from '../lib/garden.svelte';
   import type { Lengths } from '../lib/units/system';
@@ -57,18 +58,10 @@
         {#each themes as theme (theme.id)}<option value={theme.id}>{theme.name}</option>{/each}
       </Select>
     </label>
-    <Button
-      kind="bare"
-      disabled={!garden.info?.undo}
-      title={garden.info?.undo ?? 'Nothing to undo'}
-      onclick={() => void garden.undo()}>Undo</Button
-    >
-    <Button
-      kind="bare"
-      disabled={!garden.info?.redo}
-      title={garden.info?.redo ?? 'Nothing to redo'}
-      onclick={() => void garden.redo()}>Redo</Button
-    >
+    <Button kind="bare" disabled={!garden.info?.undo} onclick={() => void garden.undo()}>Undo</Button>
+    {#if garden.info?.undo}<Hint words="Takes back: {garden.info.undo}" />{/if}
+    <Button kind="bare" disabled={!garden.info?.redo} onclick={() => void garden.redo()}>Redo</Button>
+    {#if garden.info?.redo}<Hint words="Does again: {garden.info.redo}" />{/if}
     <a href="/sums" use:link aria-current={router.location.startsWith('/sums') ? 'page' : undefined}>Sums</a>
     <a href="/house-rules" use:link aria-current={router.location.startsWith('/house-rules') ? 'page' : undefined}
       ><span class="wide">House&nbsp;</span>rules</a

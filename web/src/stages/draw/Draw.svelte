@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Waiting from '../../lib/controls/Waiting.svelte';
   import { untrack } from 'svelte';
   import Field from '../../lib/controls/Field.svelte';
   import Button from '../../lib/controls/Button.svelte';
@@ -192,7 +193,7 @@
     <h1>The drawing board</h1>
     {#if board.refused}<p class="problem" role="alert">{board.refused}</p>{/if}
     {#if board.trouble}<p class="problem" role="alert">{board.trouble.whole}</p>{/if}
-    {#if board.pending > 0}<p class="soft">Drawing…</p>{/if}
+    {#if board.pending > 0}<Waiting words="Drawing…" />{/if}
     <p>Open one that is kept, or go to <a href="#/match">Match</a> and draw something new.</p>
     <ul>
       {#each garden.projects as p (p.id)}<li>

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { MediaQuery } from 'svelte/reactivity';
   import { push } from 'svelte-spa-router';
   import { counted } from '../../lib/when';
   import { garden } from '../../lib/garden.svelte';
+  import { phone } from '../../lib/phone';
   import { bench } from './bench.svelte';
   import FileInOut from './FileInOut.svelte';
   import HeapList from './HeapList.svelte';
@@ -16,8 +16,6 @@
   const { params }: { params?: { thing?: string } } = $props();
 
   const wanted = $derived(params?.thing ?? '');
-  /** On a phone there is room for one: the heap, or the thing that was picked from it. */
-  const phone = new MediaQuery('(max-width: 760px)', false);
   const page = $derived(['file', 'tags', 'sources', 'needs-a-look'].includes(wanted) ? wanted : 'thing');
 
   $effect(() => {

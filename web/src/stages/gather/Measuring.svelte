@@ -1,12 +1,13 @@
 <script lang="ts">
   import Field from '../../lib/controls/Field.svelte';
-  import { Select } from 'flowbite-svelte';
+  import { Dropdown, DropdownItem, Select } from 'flowbite-svelte';
   import Button from '../../lib/controls/Button.svelte';
   import { untrack } from 'svelte';
   import { push, router } from 'svelte-spa-router';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
+  import { phone } from '../../lib/phone';
   import { parseCount, parseLength } from '../../lib/units/parse';
   import { say } from '../../lib/units/tell';
   import type { Bench } from './bench.svelte';
@@ -19,6 +20,7 @@
   let splitOff = $state('1');
   let badFrom = $state('');
   let badTo = $state('');
+  let more = $state(false);
 
   const draft = $derived(bench.draft!);
   const kind = $derived(bench.kind!);
@@ -45,6 +47,22 @@
     if (!(await bench.keep()) || !wasNew || router.location !== '/gather/new') return;
     if (next) bench.putAway();
     else void push(`/gather/${draft.id}`);
+  }
+
+  function another() {
+    more = false;
+    bench.another();
+    void push('/gather/new');
+  }
+
+  function asItWas() {
+    more = false;
+    bench.reload(draft.id!);
+  }
+
+  async function offTheHeap() {
+    more = false;
+    if (await bench.retire()) void push('/gather');
   }
 
   /** What is split off is what is in hand next: it is what differs. */
@@ -214,20 +232,24 @@
         <Button class="px-4" disabled={bench.keeping} onclick={() => void keep(false)}>Put it on the heap</Button>
         <Button class="px-4" onclick={() => (bench.drop(), void push('/gather'))}>Leave it</Button>
       {:else}
-        <Button class="px-4" onclick={() => (bench.another(), void push('/gather/new'))}>Another like it</Button>
-        {#if bench.changed}<Button class="px-4" onclick={() => bench.reload(draft.id!)}>As it was</Button>{/if}
+        {#if phone.current}
+          <Button class="px-4" aria-haspopup="dialog">More ▾</Button>
+          <Dropdown simple bind:isOpen={more} role="dialog" aria-label="More to do with it">
+            <DropdownItem onclick={another}>Another like it</DropdownItem>
+            {#if bench.changed}<DropdownItem onclick={asItWas}>As it was</DropdownItem>{/if}
+            <DropdownItem onclick={() => void offTheHeap()}>Off the heap</DropdownItem>
+          </Dropdown>
+        {:else}
+          <Button class="px-4" onclick={another}>Another like it</Button>
+          {#if bench.changed}<Button class="px-4" onclick={asItWas}>As it was</Button>{/if}
+          <Button class="px-4" onclick={() => void offTheHeap()}>Off the heap</Button>
+        {/if}
         {#if draft.count > 1}
           <span class="split">
-            <Button
-              class="px-4"
-              disabled={bench.changed}
-              title={bench.changed ? 'Keep the changes first' : undefined}
-              onclick={() => void split()}>Split off</Button
-            >
+            <Button class="px-4" disabled={bench.changed} onclick={() => void split()}>Split off</Button>
             <Field class="mono" bind:value={splitOff} inputmode="numeric" aria-label="How many to split off" />
           </span>
         {/if}
-        <Button class="px-4" onclick={async () => (await bench.retire()) && void push('/gather')}>Off the heap</Button>
       {/if}
     </div>
     {#if bench.changed && !bench.isNew}<p class="soft small">

@@ -23,7 +23,7 @@
   const sides = { Width: ', width', Thickness: ', thickness' } as const;
 </script>
 
-<section aria-label="As it came out">
+<section class="no-print" aria-label="As it came out">
   <h2>As it came out</h2>
   {#if told}<p class="told" role="status">{told}</p>{/if}
   <Fold bind:open={() => asked ?? measured > 0, (open) => (asked = open)}>

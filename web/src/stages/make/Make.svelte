@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Select } from 'flowbite-svelte';
   import Button from '../../lib/controls/Button.svelte';
+  import Hint from '../../lib/controls/Hint.svelte';
   import { push } from 'svelte-spa-router';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
@@ -80,11 +81,10 @@
           </Select>
         </label>
         <Button class="px-4" onclick={() => void push(`/draw?project=${id}`)}>Drawing</Button>
-        {#if project.filled}<Button
-            class="px-4"
-            title="Its soil goes back to the heap as used soil"
-            onclick={() => void making.empty()}>Empty it</Button
-          >{/if}
+        {#if project.filled}
+          <Button class="px-4" onclick={() => void making.empty()}>Empty it</Button>
+          <Hint words="Its soil goes back to the heap as used soil" />
+        {/if}
         <Button kind="main" class="px-5" onclick={() => window.print()}>Print the sheet</Button>
       </div>
     </header>

@@ -21,8 +21,8 @@
   let shown = $state<number | null>(null);
 </script>
 
-<section class="noprint-unless" data-sheets={shown !== null ? 'true' : undefined}>
-  <h2>Drawings to take along</h2>
+<section class:no-print={shown === null}>
+  <h2 class="no-print">Drawings to take along</h2>
   <ul class="files">
     {#each views as [name, title] (name)}
       <li>
@@ -45,7 +45,7 @@
     {/each}
   </ul>
   {#if shown !== null}
-    <p class="soft small">
+    <p class="soft small no-print">
       Print at 100 %, not fitted to the page. Measure the bar on the first sheet: it must be {say(
         inches ? 0.1016 : 0.1,
         'Metre',
@@ -105,11 +105,15 @@
     }
 
     .sheets img {
-      width: 210mm;
+      display: block;
+      page: true-size;
       max-width: none;
       border: 0;
       margin: 0;
-      break-before: page;
+    }
+
+    .sheets[data-paper='Letter'] img {
+      page: true-size-letter;
     }
   }
 </style>

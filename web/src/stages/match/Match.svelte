@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Waiting from '../../lib/controls/Waiting.svelte';
   import { stencilled } from '../../lib/words';
   import { Select } from 'flowbite-svelte';
   import type { Schemas } from '../../lib/api/client';
@@ -55,7 +56,7 @@
   </div>
   <MeansBar />
   {#if !garden.matches}
-    <p class="soft">Looking through the heap…</p>
+    <Waiting words="Looking through the heap…" />
   {:else}
     {#each parts as part (part.of)}
       <h2 data-standing={part.of}>{part.title}</h2>

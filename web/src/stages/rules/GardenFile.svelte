@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Waiting from '../../lib/controls/Waiting.svelte';
   import Button from '../../lib/controls/Button.svelte';
   import FilePick from '../../lib/controls/FilePick.svelte';
   import { counted } from '../../lib/when';
@@ -32,10 +33,10 @@
   onpick={(file) => gardenIn.look(file)}
 />
 {#if gardenIn.busy}
-  <p>
-    <label>{gardenIn.busy} <progress></progress></label>
+  <div class="flex flex-wrap items-center gap-3">
+    <Waiting words={gardenIn.busy} />
     <Button class="px-4" onclick={() => gardenIn.stop()}>Stop</Button>
-  </p>
+  </div>
 {/if}
 {#if gardenIn.differences}
   {@const d = gardenIn.differences}
@@ -119,9 +120,5 @@
 
   dt {
     font-weight: 600;
-  }
-
-  progress {
-    accent-color: var(--accent);
   }
 </style>
