@@ -17,33 +17,71 @@
   const { shapes, frame, weakest = null, bad, onpart, tappable }: Props = $props();
 </script>
 
+{#snippet note(shape: Schemas['ShapeDto'])}
+  <text x={frame.x(shape.points[0])} y={frame.y(shape.points[1]) - 7} text-anchor="middle">{shape.words}</text>
+{/snippet}
+
+<!-- A drawing has hundreds of shapes and is drawn anew while a finger moves, so that each is one element and no more. -->
 {#each shapes as shape, i (i)}
   {@const tap = shape.part && tappable?.has(shape.part) ? shape.part : null}
-  <!-- It has the role of a button whenever it has the index. -->
-  <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-  <g
-    class="ink ink-{shape.ink.toLowerCase()}"
-    data-part={shape.part}
-    data-weakest={weakest && shape.part === weakest ? 'true' : undefined}
-    data-bad={shape.part && bad?.has(shape.part) ? 'true' : undefined}
-    role={tap ? 'button' : undefined}
-    aria-label={tap ? `${tap.replace('-', ' ')}${bad?.has(tap) ? ', marked bad' : ''}` : undefined}
-    tabindex={tap ? 0 : undefined}
-    onclick={tap ? () => onpart?.(tap) : undefined}
-    onkeydown={tap ? (e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), onpart?.(tap)) : undefined}
-  >
+  {@const ink = `ink ink-${shape.ink.toLowerCase()}`}
+  {@const weak = weakest && shape.part === weakest ? 'true' : undefined}
+  {#if tap}
+    <g
+      class={ink}
+      data-part={tap}
+      data-weakest={weak}
+      data-bad={bad?.has(tap) ? 'true' : undefined}
+      role="button"
+      aria-label="{tap.replace('-', ' ')}{bad?.has(tap) ? ', marked bad' : ''}"
+      tabindex={0}
+      onclick={() => onpart?.(tap)}
+      onkeydown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), onpart?.(tap))}
+    >
+      {#if shape.kind === 'Polygon'}
+        <polygon points={pointsOf(shape, frame)} />
+      {:else if shape.kind === 'Polyline'}
+        <polyline points={pointsOf(shape, frame)} fill="none" />
+      {:else if shape.kind === 'Disc'}
+        {@render disc(shape, undefined, undefined, undefined)}
+      {:else}
+        {@render note(shape)}
+      {/if}
+    </g>
+  {:else}
+    {@const marked = shape.part && bad?.has(shape.part) ? 'true' : undefined}
     {#if shape.kind === 'Polygon'}
-      <polygon points={pointsOf(shape, frame)} />
-    {:else if shape.kind === 'Polyline'}
-      <polyline points={pointsOf(shape, frame)} fill="none" />
-    {:else if shape.kind === 'Disc'}
-      <circle
-        cx={frame.x(shape.points[0])}
-        cy={frame.y(shape.points[1])}
-        r={Math.max(1.6, (shape.radius ?? 0) * frame.scale)}
+      <polygon
+        class={ink}
+        data-part={shape.part}
+        data-weakest={weak}
+        data-bad={marked}
+        points={pointsOf(shape, frame)}
       />
+    {:else if shape.kind === 'Polyline'}
+      <polyline
+        class={ink}
+        data-part={shape.part}
+        data-weakest={weak}
+        data-bad={marked}
+        points={pointsOf(shape, frame)}
+      />
+    {:else if shape.kind === 'Disc'}
+      {@render disc(shape, ink, weak, marked)}
     {:else}
-      <text x={frame.x(shape.points[0])} y={frame.y(shape.points[1]) - 7} text-anchor="middle">{shape.words}</text>
+      <g class={ink} data-part={shape.part}>{@render note(shape)}</g>
     {/if}
-  </g>
+  {/if}
 {/each}
+
+{#snippet disc(shape: Schemas['ShapeDto'], ink?: string, weak?: string, marked?: string)}
+  <circle
+    class={ink}
+    data-part={ink ? shape.part : undefined}
+    data-weakest={weak}
+    data-bad={marked}
+    cx={frame.x(shape.points[0])}
+    cy={frame.y(shape.points[1])}
+    r={Math.max(1.6, (shape.radius ?? 0) * frame.scale)}
+  />
+{/snippet}

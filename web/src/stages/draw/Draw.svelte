@@ -10,6 +10,7 @@
   import { money, say } from '../../lib/units/tell';
   import BriefBar from '../match/BriefBar.svelte';
   import { board } from './board.svelte';
+  import { AT_REST } from './sheet';
   import Sheet from './Sheet.svelte';
   import VerdictBar from './VerdictBar.svelte';
   import Verdicts from './Verdicts.svelte';
@@ -66,9 +67,6 @@
   const views = $derived(board.board?.views ?? []);
   /** Soil pushes only where there is soil. */
   const pushed = $derived(views.some((v) => v.shapes.some((s) => s.ink === 'Pressure')));
-
-  /** Milliseconds that nothing moves before the corner is drawn anew: it would hold up the drawing in hand. */
-  const AT_REST = 160;
 
   // Anew with every picture of the board that stays; the one there is stays until the next has come.
   $effect(() => {

@@ -3,6 +3,7 @@
   import type { View } from '../../lib/api/client';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import Corner from './Corner.svelte';
+  import Thumb from './Thumb.svelte';
   import { fillingScale, heightAt, sharedLayout, sharesOf } from './sheet';
 
   interface Props {
@@ -93,9 +94,7 @@
       {#each all as view (keyOf(view))}
         <TabItem key={keyOf(view)}>
           {#snippet titleSlot()}
-            {#if !narrow}<span class="thumb" style:width="{THUMB.width}px" aria-hidden="true"
-                ><Drawing {view} height={THUMB.height} bare /></span
-              >{/if}
+            {#if !narrow}<Thumb {view} {...THUMB} />{/if}
             {view === corner ? 'Corner' : view.title}
           {/snippet}
           {#if remark && view === first}<p class="weakest">{remark}</p>{/if}
@@ -131,10 +130,5 @@
 
   h2 .weakest {
     margin-left: 14px;
-  }
-
-  .thumb {
-    display: block;
-    pointer-events: none;
   }
 </style>

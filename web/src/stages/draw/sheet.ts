@@ -2,6 +2,9 @@
 import type { View } from '../../lib/api/client';
 import { boundsOf, marginsOf } from '../../lib/drawing/frame';
 
+/** Milliseconds that nothing moves before what is beside the drawing in hand is drawn anew: it would hold that up. */
+export const AT_REST = 160;
+
 export interface Box {
   width: number;
   height: number;
