@@ -211,6 +211,20 @@ public sealed class ProjectTests : IAsyncLifetime
 
     private async Task<JsonNode> Thing(int id) => (await server.GetAsync("/api/things")).AsArray().First(t => t!["id"]!.GetValue<int>() == id)!;
 
+    [Fact]
+    public async Task While_a_slider_moves_the_picture_is_the_same_and_nothing_is_said_along_the_sliders()
+    {
+        var rest = await Board("drilled-tub", "10");
+        var moving = (await server.PostAsync("/api/board", new { design = "drilled-tub", source = "10", inHand = true })).Body!;
+        ((bool)rest["tried"]!, (bool)moving["tried"]!).ShouldBe((true, false));
+        moving["views"]!.ToJsonString().ShouldBe(rest["views"]!.ToJsonString());
+        moving["fit"]!.ToJsonString().ShouldBe(rest["fit"]!.ToJsonString());
+        Said(moving).ShouldAllBe(v => v == null);
+        Said(rest).ShouldContain("Sound");
+
+        static List<string?> Said(JsonNode board) => [.. board["sliders"]!.AsArray().SelectMany(s => s!["notches"]!.AsArray()).Select(n => (string?)n!["verdict"])];
+    }
+
     private async Task<JsonNode> Board(string design, string source) => (await server.PostAsync("/api/board", new { design, source })).Body!;
 
     private async Task<JsonNode> Keep(string design, string source, string name)

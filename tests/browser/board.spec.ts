@@ -143,3 +143,29 @@ test('the first Tab leads past the tape, and the board is gone through from sett
   }
   expect(parts).toEqual(['settings', 'views', 'verdicts']);
 });
+
+test('while a slider moves the others say no more than they knew, and at rest they say what holds now', async ({ open, page }) => {
+  await open('/draw/pallet-bed?source=1');
+  const ties = page.locator('.band', { hasText: 'Tie wires in each section' });
+  const height = page.getByRole('slider', { name: 'Height', exact: false }).first();
+  await expect(ties.locator('.holds')).not.toBeEmpty();
+  const asked: boolean[] = [];
+  let through = () => {};
+  const held = new Promise<void>((r) => (through = r));
+  await page.route('**/api/board', async (route) => {
+    const inHand = (route.request().postDataJSON() as { inHand?: boolean }).inHand === true;
+    asked.push(inHand);
+    if (!inHand) await held;
+    await route.continue();
+  });
+  const was = await height.inputValue();
+  await height.press(was === '0' ? 'ArrowRight' : 'ArrowLeft');
+  await expect(height).not.toHaveValue(was);
+  // Moved, and nothing tried yet along the others: they are marked so, and the one in hand is not.
+  await expect(ties).toHaveAttribute('data-stale', 'true');
+  await expect(page.locator('.band').filter({ has: height })).not.toHaveAttribute('data-stale', 'true');
+  await expect.poll(() => asked).toEqual([true, false]);
+  through();
+  await expect(ties).not.toHaveAttribute('data-stale', 'true');
+  await expect(ties.locator('.holds')).not.toBeEmpty();
+});

@@ -27,6 +27,9 @@ public sealed class Board(Fit fit, Draft draft, Stockroom room, CancellationToke
     /// <summary>What each stop would bring with all else as it is.</summary>
     public IReadOnlyList<Slider> Sliders => field ??= Look();
 
+    /// <summary>The sliders where they stand, with nothing tried along them.</summary>
+    public IReadOnlyList<Slider> Untried => [.. fit.Design.Settings(fit.Lead).Select(s => new Slider(s, fit.Set[s.Id], [.. s.Stops.Select(stop => new Notch(stop.Value, stop.Label, null))]))];
+
     private List<Slider> Look()
     {
         var settings = fit.Design.Settings(fit.Lead);

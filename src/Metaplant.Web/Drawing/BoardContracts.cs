@@ -84,10 +84,11 @@ public sealed record FitDto(
 }
 
 /// <summary>A design on the drawing board.</summary>
-public sealed record BoardDto(FitDto Fit, IReadOnlyList<ViewDto> Views, IReadOnlyList<SliderDto> Sliders, BriefDto Brief)
+/// <param name="Tried">False where nothing was tried along the sliders, so that no notch of them says anything.</param>
+public sealed record BoardDto(FitDto Fit, IReadOnlyList<ViewDto> Views, IReadOnlyList<SliderDto> Sliders, BriefDto Brief, bool Tried)
 {
-    public static BoardDto Of(Board board, Brief brief, Core.Salvage.Heap heap) => new(
+    public static BoardDto Of(Board board, Brief brief, Core.Salvage.Heap heap, bool tried = true) => new(
         FitDto.Of(board.Fit, brief, heap), [.. board.Views.Select(ViewDto.Of)],
-        [.. board.Sliders.Select(s => new SliderDto(s.Setting.Id, s.Setting.Name, s.Setting.Unit, s.Value, s.Setting.Default, s.Setting.Why, [.. s.Notches.Select(n => new NotchDto(n.Value, n.Label, n.Verdict))]))],
-        BriefDto.Of(brief));
+        [.. (tried ? board.Sliders : board.Untried).Select(s => new SliderDto(s.Setting.Id, s.Setting.Name, s.Setting.Unit, s.Value, s.Setting.Default, s.Setting.Why, [.. s.Notches.Select(n => new NotchDto(n.Value, n.Label, n.Verdict))]))],
+        BriefDto.Of(brief), tried);
 }

@@ -26,7 +26,8 @@ public sealed record IdleDto(int ThingId, int Number, string Name, Sentence Why)
 public sealed record MatchesDto(IReadOnlyList<DesignMatchDto> Designs, IReadOnlyList<IdleDto> Idle);
 
 /// <summary>What to put on the drawing board. Settings in SI by parameter; those left out take their default.</summary>
-public sealed record BoardInput(string? Design, string? Source, IReadOnlyDictionary<string, double>? Settings, BriefDto? Brief, int? Project);
+/// <param name="InHand">True while a slider moves: nothing is tried along the sliders, so that the picture comes sooner.</param>
+public sealed record BoardInput(string? Design, string? Source, IReadOnlyDictionary<string, double>? Settings, BriefDto? Brief, int? Project, bool? InHand = null);
 
 /// <summary>Names the log that matching tells to.</summary>
 internal sealed class Matches;
@@ -62,7 +63,7 @@ internal static partial class MatchEndpoints
         var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var board = await FindAsync(garden, input, heap, brief.Value, cancel);
-        return board.Ok ? TypedResults.Ok(BoardDto.Of(board.Value, brief.Value, heap)) : Problems.Refuse(board.Problems);
+        return board.Ok ? TypedResults.Ok(BoardDto.Of(board.Value, brief.Value, heap, input.InHand != true)) : Problems.Refuse(board.Problems);
     }
 
     /// <summary>A kept project as it was kept while nothing of it is changed; else what is asked for, cast anew.</summary>

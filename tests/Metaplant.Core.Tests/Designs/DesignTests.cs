@@ -111,6 +111,15 @@ public class DesignTests
     }
 
     [Fact]
+    public void A_slider_along_which_nothing_was_tried_stands_where_it_stands_and_says_nothing()
+    {
+        var board = Open("pallet-bed", "1", null, ("height", .5), ("ties", 3));
+        board.Untried.Select(s => (s.Setting.Id, s.Value, s.Notches.Count)).ShouldBe(board.Sliders.Select(s => (s.Setting.Id, s.Value, s.Notches.Count)));
+        board.Untried.SelectMany(s => s.Notches).ShouldAllBe(n => n.Verdict == null);
+        board.Sliders.SelectMany(s => s.Notches).ShouldContain(n => n.Verdict != null);
+    }
+
+    [Fact]
     public void A_slider_shows_what_holds_and_what_can_be_cut()
     {
         var ties = Open("pallet-bed", "1", null, ("height", .5), ("ties", 3)).Sliders.First(s => s.Setting.Id == "ties");

@@ -7,11 +7,13 @@
 
   interface Props {
     slider: Schemas['SliderDto'];
+    /** What its stops say was found before another slider moved. */
+    stale?: boolean;
     /** While it is dragged, and when it is let go. */
     onvalue: (value: number) => void;
   }
 
-  const { slider, onvalue }: Props = $props();
+  const { slider, stale = false, onvalue }: Props = $props();
   const id = $props.id();
 
   const last = $derived(slider.notches.length - 1);
@@ -26,7 +28,7 @@
   const holdsTo = $derived(whatHolds(slider.notches, tell));
 </script>
 
-<div class="band">
+<div class="band" data-stale={stale ? 'true' : undefined}>
   <div class="head">
     <label for={id}>{slider.name}</label>
     <output for={id}>{words}</output>
@@ -71,6 +73,10 @@
     font-family: var(--font-mono);
     font-size: 1.12rem;
     white-space: nowrap;
+  }
+
+  .band[data-stale] :is(.bands, .holds) {
+    opacity: 0.35;
   }
 
   .rail {

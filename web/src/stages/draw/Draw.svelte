@@ -10,7 +10,6 @@
   import { money, say } from '../../lib/units/tell';
   import BriefBar from '../match/BriefBar.svelte';
   import { board } from './board.svelte';
-  import { AT_REST } from './sheet';
   import Sheet from './Sheet.svelte';
   import VerdictBar from './VerdictBar.svelte';
   import Verdicts from './Verdicts.svelte';
@@ -68,12 +67,11 @@
   /** Soil pushes only where there is soil. */
   const pushed = $derived(views.some((v) => v.shapes.some((s) => s.ink === 'Pressure')));
 
-  // Anew with every picture of the board that stays; the one there is stays until the next has come.
+  // The corner follows when nothing moves any more: it would hold up the drawing in hand. The one there is stays until the next has come.
   $effect(() => {
-    if (!board.board) return;
+    if (!board.board?.tried) return;
     const picture = board.picture;
-    const timer = setTimeout(() => void board.look(picture), untrack(() => board.corner) ? AT_REST : 0);
-    return () => clearTimeout(timer);
+    untrack(() => void board.look(picture));
   });
 
   function choose(value: string) {
@@ -109,6 +107,7 @@
       <p class="soft small kind">{fit.designName} · {fit.size}</p>
       {#each board.board.sliders as slider (slider.id)}<BandSlider
           {slider}
+          stale={!board.knows(slider.id)}
           onvalue={(v) => board.set(slider.id, v)}
         />{/each}
       {#if nearest}<p class="nearest" role="status">

@@ -1,6 +1,7 @@
 import { api, troubleOf, unreachable, type Board, type Project, type Trouble, type View } from '../../lib/api/client';
 import { Asking } from '../../lib/ask.svelte';
 import { garden } from '../../lib/garden.svelte';
+import { AT_REST } from './sheet';
 
 /** The drawing board: one design at its settings, redrawn as they change. The last good picture stays, marked stale, when a setting cannot be. */
 export class DrawingBoard {
@@ -24,8 +25,17 @@ export class DrawingBoard {
   private settings: Record<string, number> | null = null;
   private design = '';
   private source: string | null = null;
+  /** The settings from which stops were last tried along the sliders. */
+  private triedFrom: Record<string, number> = {};
+  private resting: ReturnType<typeof setTimeout> | undefined;
   private readonly drawing = new Asking();
   private readonly looking = new Asking();
+
+  /** Whether the stops of a slider say what holds now: they do while all but it is as it was when they were tried. */
+  knows(parameter: string): boolean {
+    const now = this.board?.fit.settings ?? {};
+    return Object.keys(now).every((p) => p === parameter || now[p] === this.triedFrom[p]);
+  }
 
   get pending(): number {
     return this.drawing.pending;
@@ -60,7 +70,7 @@ export class DrawingBoard {
     this.asked = { parameter, value };
     this.settings = { ...(this.settings ?? this.board?.fit.settings ?? {}), [parameter]: value };
     this.changed = true;
-    void this.draw();
+    void this.draw('in hand');
   }
 
   /** Draws what stands there once more, in the words and by the rules that are in force now. */
@@ -135,7 +145,8 @@ export class DrawingBoard {
     this.design = project.design;
     this.changed = false;
     this.refused = project.whyNot ?? '';
-    this.board = project.board;
+    if (project.board) this.place(project.board);
+    else this.board = null;
     if (!project.board) return;
     this.source = project.board.fit.source;
     this.settings = { ...project.board.fit.settings };
@@ -144,6 +155,7 @@ export class DrawingBoard {
   }
 
   private clear(): void {
+    clearTimeout(this.resting);
     this.drawing.stop();
     this.looking.stop();
     this.board = null;
@@ -159,8 +171,11 @@ export class DrawingBoard {
     this.changed = false;
   }
 
-  private async draw(): Promise<void> {
+  /** While a slider moves nothing is tried along the others: that is made good when it rests. */
+  private async draw(how: 'whole' | 'in hand' | 'at rest' = 'whole'): Promise<void> {
+    clearTimeout(this.resting);
     const body = {
+      inHand: how === 'in hand',
       design: this.design,
       source: this.source,
       settings: this.settings,
@@ -175,9 +190,10 @@ export class DrawingBoard {
         this.refused = troubleOf(response.status, error).whole;
         return;
       }
-      this.board = data;
+      this.place(data);
       this.source = data.fit.source;
-      this.answer(data);
+      if (how === 'in hand') this.resting = setTimeout(() => void this.draw('at rest'), AT_REST);
+      if (how !== 'at rest') this.answer(data);
       this.refused = '';
       this.trouble = null;
       if (this.name === '') this.name = data.fit.designName;
@@ -185,6 +201,26 @@ export class DrawingBoard {
     } catch {
       this.trouble = unreachable;
     }
+  }
+
+  /** Puts a board there; the stops of one along which nothing was tried bring what they brought before, see {@link knows}. */
+  private place(board: Board): void {
+    if (board.tried) this.triedFrom = board.fit.settings;
+    this.board = board.tried ? board : { ...board, sliders: this.remembered(board.sliders) };
+  }
+
+  /** The sliders where they stand, with what each stop brought when it was last tried. */
+  private remembered(sliders: Board['sliders']): Board['sliders'] {
+    return sliders.map((slider) => {
+      const before = this.board?.sliders.find((s) => s.id === slider.id)?.notches ?? [];
+      return {
+        ...slider,
+        notches: slider.notches.map((n) => ({
+          ...n,
+          verdict: before.find((b) => b.value === n.value)?.verdict ?? null,
+        })),
+      };
+    });
   }
 
   /** From now on the settings are those drawn. */
