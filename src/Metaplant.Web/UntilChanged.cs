@@ -33,9 +33,9 @@ internal sealed class UntilChanged : IOutputCachePolicy
 
     public ValueTask ServeResponseAsync(OutputCacheContext context, CancellationToken cancellation)
     {
-        // A cookie is for one device.
-        var response = context.HttpContext.Response;
-        if (response.StatusCode != StatusCodes.Status200OK || response.Headers.SetCookie.Count > 0) context.AllowCacheStorage = false;
+        // A cookie is for one device; and of an answer whose asker went away nobody says how much was written.
+        var (http, response) = (context.HttpContext, context.HttpContext.Response);
+        if (response.StatusCode != StatusCodes.Status200OK || response.Headers.SetCookie.Count > 0 || http.RequestAborted.IsCancellationRequested) context.AllowCacheStorage = false;
         return ValueTask.CompletedTask;
     }
 }

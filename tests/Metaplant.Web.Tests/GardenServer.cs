@@ -72,6 +72,18 @@ internal sealed class GardenServer : IAsyncDisposable
         return client;
     }
 
+    /// <summary>Asks, and is gone when the answer begins to be written, as a page is that was left.</summary>
+    public async Task AskAndLeaveAsync(string path)
+    {
+        using var left = new CancellationTokenSource();
+        await factory.Server.SendAsync(c =>
+        {
+            (c.Request.Method, c.Request.Path, c.Request.Host) = ("GET", path, new("localhost"));
+            c.RequestAborted = left.Token;
+            c.Response.OnStarting(left.CancelAsync);
+        });
+    }
+
     /// <summary>Every endpoint there is.</summary>
     public IReadOnlyList<Endpoint> Endpoints() => [.. factory.Services.GetServices<EndpointDataSource>().SelectMany(d => d.Endpoints)];
 

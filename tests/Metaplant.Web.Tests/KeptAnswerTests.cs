@@ -28,11 +28,20 @@ public sealed class KeptAnswerTests : IAsyncLifetime
         foreach (var after in new[] { "Foot bath: Food", "Foot bath: Ornamentals" }) await Travel("redo", after);
     }
 
+    [Fact]
+    public async Task An_answer_whose_asker_went_away_halfway_is_not_what_the_next_one_gets()
+    {
+        await server.AddAsync("round-tub", "Wash bath");
+        await server.AskAndLeaveAsync("/api/things");
+        (await Heap()).ShouldHaveSingleItem();
+    }
+
     private async Task Travel(string way, string shown)
     {
         (await server.PostAsync($"/api/{way}", new { })).Status.ShouldBe(HttpStatusCode.OK);
         (await Heap()).ShouldBe([shown]);
     }
+
     private async Task Edit(JsonNode thing, string name, params string[] findings)
         => (await server.PutAsync($"/api/things/{thing["id"]}", new { name, kind = "round-tub", count = 1, substance = "ZincCoatedSteel", findings, version = (int)thing["version"]! })).Status.ShouldBe(HttpStatusCode.OK);
 
