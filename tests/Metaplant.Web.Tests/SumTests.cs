@@ -50,6 +50,19 @@ public sealed class SumTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_form_starts_with_the_gardeners_own_numbers_and_not_with_ours()
+    {
+        await using var own = new GardenServer();
+        (await own.PutAsync("/api/constants/ground.post-safety", new { value = 3 })).Status.ShouldBe(HttpStatusCode.NoContent);
+        (await own.PutAsync("/api/constants/practice.rain", new { value = 20e-3 / 3600 })).Status.ShouldBe(HttpStatusCode.NoContent);
+        var list = (await own.GetAsync("/api/sums")).AsArray();
+        Default("post-embedment", "safetyFactor").ShouldBe(3);
+        Default("hole-spacing", "rain").ShouldBe(20e-3 / 3600, 1e-12);
+
+        double Default(string sum, string input) => (double)list.First(c => (string)c!["name"]! == sum)!["inputs"]!.AsArray().First(i => (string)i!["name"]! == input)!["default"]!;
+    }
+
+    [Fact]
     public async Task An_unknown_sum_is_not_found()
     {
         var (status, body) = await server.PostAsync("/api/sums/perpetual-motion", new { inputs = new { } });

@@ -127,3 +127,26 @@ test('a sum opened after the one that answers it starts with that answer', async
   await expect(page.getByRole('textbox', { name: 'No farther apart than' })).toHaveValue(said);
   await expect(page.getByRole('region', { name: 'Answered by other sums' })).toContainText('taken here');
 });
+
+test('a number of one’s own changed in a sum is what the form starts with from then on; what was typed stays', async ({ open, page }) => {
+  await open('/sums/hole-spacing');
+  const rain = page.getByRole('textbox', { name: 'Rain designed for', exact: true });
+  const before = await rain.inputValue();
+  const answer = page.getByRole('complementary', { name: 'Answer' });
+  const apart = answer.locator('.large b');
+  await expect(apart).toHaveText('190');
+  await answer.getByRole('button', { name: 'change' }).click();
+  await answer.getByRole('textbox').fill('20');
+  await answer.getByRole('textbox').press('Enter');
+  await expect(rain).toHaveValue('20 mm/h');
+  await expect(apart).not.toHaveText('190');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(rain).toHaveValue(before);
+  await rain.fill('15');
+  await rain.press('Enter');
+  await answer.getByRole('button', { name: 'change' }).click();
+  await answer.getByRole('textbox').fill('25');
+  await answer.getByRole('textbox').press('Enter');
+  await expect(answer.getByText('your own value', { exact: true })).toBeVisible();
+  await expect(rain).toHaveValue('15 mm/h');
+});

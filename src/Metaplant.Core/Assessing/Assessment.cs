@@ -19,7 +19,11 @@ public sealed record GrowAssessment(
 
 /// <summary>Does it drain: the holes, the wet layer, the way out.</summary>
 public sealed record DrainAssessment(
-    Verdict Verdict, Sentence Words, HoleGrid? Holes, double HoleDiameter, double WetLayer, Sum? DrainDown, IReadOnlyList<Sum> Sums, IReadOnlyList<Check> Checks);
+    Verdict Verdict, Sentence Words, HoleGrid? Holes, double HoleDiameter, double WetLayer, Sum? DrainDown, IReadOnlyList<Sum> Sums, IReadOnlyList<Check> Checks)
+{
+    /// <summary>How many holes there are; null for a foot without any.</summary>
+    public Sum? Counted { get; init; }
+}
 
 /// <summary>Will it stand: every check, the weakest, what it weighs wet and how it is carried.</summary>
 public sealed record HoldAssessment(Verdict Verdict, Sentence Words, IReadOnlyList<Check> Checks, Check? Weakest, Sum? WetMass, Sentence Handling);

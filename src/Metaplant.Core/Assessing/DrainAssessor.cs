@@ -22,7 +22,7 @@ internal static class DrainAssessor
     /// <summary>A foot open to the ground drains as the ground lets it; open to paving it cannot at all.</summary>
     private static DrainAssessment Open(Blueprint blueprint, Brief brief)
     {
-        var down = DrainDown(blueprint, brief);
+        var down = DrainDown.Worked(blueprint.Depth, brief.Medium, brief.Handbook);
         List<Check> checks = [Slow(down, brief)];
         if (brief.Site != Site.Soil)
             checks.Add(Check.Enough("open-foot", "A foot open to what it stands on", 1, 0, Unit.One, "", "A foot that is open cannot drain through paving or boards: water runs out under the walls and takes soil with it. Choose a vessel with a closed floor, or open ground.", null, [down]));
@@ -37,7 +37,7 @@ internal static class DrainAssessor
     {
         var spacing = floor.Spacing(brief);
         var holes = floor.Holes(brief);
-        var down = DrainDown(blueprint, brief);
+        var down = DrainDown.Worked(blueprint.Depth, brief.Medium, brief.Handbook);
         List<Check> checks =
         [
             Room(floor, holes, spacing).Guarding([], Quantity.Pads), Reach(floor, spacing).Guarding([], Quantity.Pads, Quantity.Packers),
@@ -52,7 +52,7 @@ internal static class DrainAssessor
 
         var verdict = Verdicts.Worst(checks);
         var words = checks.Find(c => c.Verdict == Verdict.Fails)?.Words ?? (Sentence)$"{new Count(holes.Count, "hole", "holes")} of {Amount.Length(floor.HoleDiameter)}, {Amount.Length(spacing.Spacing)} apart at most.";
-        return new(verdict, words, holes, floor.HoleDiameter, brief.Medium.WetLayer, down, [holes.Worked(floor.Outline, spacing.Spacing, floor.HoleDiameter, floor.Packers.Count, floor.PackerWidth), spacing.Sum], checks);
+        return new(verdict, words, holes, floor.HoleDiameter, brief.Medium.WetLayer, down, [spacing.Sum], checks) { Counted = holes.Worked(floor.Outline, spacing.Spacing, floor.HoleDiameter, floor.Packers.Count, floor.PackerWidth) };
     }
 
     /// <summary>The pitch that is drawn, beside what leaves a floor between the holes.</summary>
@@ -98,21 +98,5 @@ internal static class DrainAssessor
             floor.Raise == 0 ? "It stands flat on the ground and cannot drain." : "Too close to the ground: leaves and soil will close the holes.", "packer",
             [Sum.Of("Clear below the foot", "height of the packers", [new("raise", "packers", floor.Raise, Unit.Metre), least], floor.Raise, Unit.Metre, "So much that holes stay free")],
             new Remedy("Packers at least", least.Value, Unit.Metre));
-    }
-
-    private static Sum DrainDown(Blueprint blueprint, Brief brief)
-    {
-        var medium = brief.Medium;
-        var depth = blueprint.Depth;
-        return Sum.Of(
-            "Time to drain a soaking", "t = z (n − FC) ÷ K",
-            [
-                new("z", "depth of soil", depth, Unit.Metre), new("n", "porosity", medium.Porosity, Unit.One, $"medium.{medium.Id}.porosity"),
-                new("FC", "water held after draining", medium.FieldCapacity, Unit.One, $"medium.{medium.Id}.field-capacity"), new("K", "how fast water passes", medium.Conductivity, Unit.MetrePerSecond, $"medium.{medium.Id}.conductivity"),
-            ],
-            Drainage.DrainDown.Time(depth, medium), Unit.Second, "Drainable water over the saturated conductivity") with
-        {
-            Question = Question.Of("drain-down", ("soilDepth", depth)).Choosing("medium", medium.Id),
-        };
     }
 }

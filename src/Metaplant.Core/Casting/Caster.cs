@@ -51,8 +51,8 @@ public sealed partial class Caster
     private Caster(Lead? lead, Stockroom room, Grown grown, Handbook handbook, Effort effort)
     {
         (this.lead, this.room, this.grown, this.effort) = (lead, room, grown, effort);
-        // A minute with salvage is as much longer as the gardener's own factor says.
         prices = Prices.In(handbook);
+        // A minute with salvage is as much longer as the gardener's own factor says.
         minuteWorth = handbook[Practice.HourWorth] / 60 * handbook[Practice.SalvageFactor];
     }
 

@@ -62,7 +62,7 @@ public static class Prices
 
     /// <summary>The prices as rows of the handbook. A guess in one money says little of another, so that much more or nothing at all may stand in its place.</summary>
     public static IReadOnlyList<Constant> Rows { get; } =
-        [.. All.Select(r => new Constant(IdOf(r), "€", r.Packed, r.Price, Unit.Money, Evidence.Assumed, "A guess, whatever the money; put in what your shop asks") { NeverBelow = 0, NeverAbove = Math.Max(1000, r.Price * 1000) })];
+        [.. All.Select(r => new Constant(IdOf(r), "p", r.Packed, r.Price, Unit.Money, Evidence.Assumed, "A guess, whatever the money; put in what your shop asks") { NeverBelow = 0, NeverAbove = Math.Max(1000, r.Price * 1000) })];
 
     private static readonly ConditionalWeakTable<Handbook, PriceList> Lists = [];
 

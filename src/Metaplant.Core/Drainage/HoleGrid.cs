@@ -101,27 +101,27 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
     /// <summary>The middles of packers across a floor, in m from its middle: evenly, half as far from the ends as from each other.</summary>
     public static IReadOnlyList<double> PackersUnder(double length, int count) => [.. Enumerable.Range(0, count).Select(i => ((i + .5) / count - .5) * length)];
 
-    /// <summary>How many holes there are between packers, as a worked sum.</summary>
+    /// <summary>How many holes there are beside packers, as a worked sum.</summary>
     public Sum Worked(Outline foot, double spacing, double holeDiameter, int packers, double packerWidth) => Sum.Of(
-        Title, "columns between the packers × rows along them",
-        [
-            new("L", "length or diameter", foot.Length, Unit.Metre), new("W", "width", foot.Width, Unit.Metre), new("s", "no farther apart than", spacing, Unit.Metre),
-            new("d", "hole", holeDiameter, Unit.Metre), new("n", "packers", packers, Unit.Count), new("b", "width of a packer", packerWidth, Unit.Metre),
-        ],
-        Count, Unit.Count, "Packers are laid first; none of the holes is over one", "Not closer than three diameters") with
+        Title, packers > 0 ? "columns between the packers × rows along them" : "columns × rows from end to end",
+        [.. Terms(foot, spacing), new("d", "hole", holeDiameter, Unit.Metre), .. packers > 0 ? (Term[])[new("n", "packers", packers, Unit.Count), new("b", "width of a packer", packerWidth, Unit.Metre)] : []],
+        Count, Unit.Count, packers > 0 ? "Packers are laid first; no hole is over one" : "One bay: nothing is laid under it", "Not closer than three diameters") with
     {
         Question = Asked(foot, spacing, holeDiameter, packers, packerWidth),
     };
 
-    /// <summary>The shelf asks about round and square-cornered floors.</summary>
+    internal static IReadOnlyList<Term> Terms(Outline foot, double spacing)
+        => [new("L", "length or diameter", foot.Length, Unit.Metre), new("W", "width", foot.Width, Unit.Metre), new("s", "no farther apart than", spacing, Unit.Metre)];
+
+    /// <summary>The shelf asks about packers under round and square-cornered floors; without packers it lays a square lattice, which is another question.</summary>
     private static Question? Asked(Outline foot, double spacing, double holeDiameter, int packers, double packerWidth)
     {
+        if (packers == 0) return null;
         (string, double)[] all = [("spacing", spacing), ("holeDiameter", holeDiameter), ("packers", packers), ("packerWidth", packerWidth)];
         return foot switch
         {
-            _ when packers == 0 => null,
-            CircleOutline circle => Question.Of("hole-grid", [("base.diameter", circle.Diameter), .. all]),
-            RectangleOutline { CornerRadius: 0 } => Question.Of("hole-grid", [("base.length", foot.Length), ("base.width", foot.Width), .. all]),
+            CircleOutline circle => new("hole-grid", [("base.diameter", circle.Diameter), .. all]),
+            RectangleOutline { CornerRadius: 0 } => new("hole-grid", [("base.length", foot.Length), ("base.width", foot.Width), .. all]),
             _ => null,
         };
     }

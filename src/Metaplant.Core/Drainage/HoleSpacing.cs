@@ -55,9 +55,7 @@ public sealed record HoleSpacing(double BySoil, double ByEntry, double CellRadiu
             Math.Min(bySoil, byEntry), Unit.Metre, "Dupuit 1863 for the way through the soil; Hvorslev 1951 for the way into the hole",
             "Rain as heavy as this for hours", "A square grid of holes") with
         {
-            Question = Question.Of(
-                "hole-spacing",
-                [("conductivity", k), ("rain", rain), ("holeDiameter", holeDiameter), ("toleratedWetDepth", h), ("topToBaseArea", topToBaseArea), .. padDiameter > 0 ? ((string, double)[])[("padDiameter", padDiameter)] : []]),
+            Question = new Question("hole-spacing", ("conductivity", k), ("rain", rain), ("holeDiameter", holeDiameter), ("toleratedWetDepth", h), ("topToBaseArea", topToBaseArea)).OrNone("padDiameter", padDiameter),
         };
         return new(bySoil, byEntry, radius, reaching > k * (1 + 1e-12), sum);
     }

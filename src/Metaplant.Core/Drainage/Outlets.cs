@@ -1,4 +1,5 @@
 using Metaplant.Core.Materials;
+using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Drainage;
 
@@ -24,6 +25,16 @@ public static class DrainDown
 {
     /// <summary>Seconds until a soaking has drained: depth × (porosity − field capacity)/K.</summary>
     public static double Time(double depth, Medium medium) => depth * (medium.Porosity - medium.FieldCapacity) / medium.Conductivity;
+
+    /// <summary>The same as a worked sum.</summary>
+    /// <param name="handbook">The one that the medium is of.</param>
+    public static Sum Worked(double depth, Medium medium, Handbook handbook) => Sum.Of(
+        "Time to drain a soaking", "t = z (n − FC) ÷ K",
+        [new("z", "depth of soil", depth, Unit.Metre), handbook.Term($"medium.{medium.Id}.porosity"), handbook.Term($"medium.{medium.Id}.field-capacity"), handbook.Term($"medium.{medium.Id}.conductivity")],
+        Time(depth, medium), Unit.Second, "Drainable water over the saturated conductivity", "What is below lets it out as fast as it comes") with
+    {
+        Question = new Question("drain-down", ("soilDepth", depth)).Choosing("medium", medium.Id),
+    };
 
     /// <summary>
     /// The conductivity in m/s that a first-water test shows: so much water in m³ on an area in m² gone through a depth of saturated soil in so many seconds, under unit gradient.

@@ -66,8 +66,7 @@ public static class EarthPressure
                 [coefficient, angle, new("γ", "weight of moist soil", soil.UnitWeight, Unit.NewtonPerCubicMetre), depth, surcharge],
                 At(z, wall, soil), Unit.Pascal, source, "Friction on the wall and cohesion are ignored", "Level fill") with
             {
-                Question = Question.Of("wall-pressure", [("depth", z), ("unitWeight", soil.UnitWeight), ("frictionAngleDegrees", phi), .. soil.Surcharge > 0 ? ((string, double)[])[("surcharge", soil.Surcharge)] : []])
-                    .Choosing("wall", wall.ToString()),
+                Question = new Question("wall-pressure", ("depth", z), ("unitWeight", soil.UnitWeight), ("frictionAngleDegrees", phi)).OrNone("surcharge", soil.Surcharge).Choosing("wall", wall.ToString()),
             }
             : Sum.Of(
                 "Pressure with the drain blocked", "p = K ((γ_sat − γ_w) z + q) + γ_w z",

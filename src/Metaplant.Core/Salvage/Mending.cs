@@ -66,7 +66,14 @@ public static class Mending
         if (changes.Count > 0 && findings.Remove(Findings.LookedOver)) changes.Add("It has to be looked at again.");
         var count = Math.Clamp(kept.Count, 1, Thing.GreatestCount);
         if (count != kept.Count) changes.Add($"The count {kept.Count} becomes {count}.");
-        return Thing.Create(kept.Id, kept.Number, Named(kept), kind.Id, count, values, substance, findings, faults, history, [.. kept.Taken.Where(values.ContainsKey)]).Then<Mended>(t => new Mended(t.Lay(kept.Laid) is { Ok: true, Value: { } laid } ? laid : t, changes));
+        return Thing.Create(kept.Id, kept.Number, Named(kept), kind.Id, count, values, substance, findings, faults, history, [.. kept.Taken.Where(values.ContainsKey)]).Then<Mended>(t => new Mended(Laid(t, kept, changes), changes));
+    }
+
+    private static Thing Laid(Thing thing, KeptThing kept, List<Sentence> changes)
+    {
+        if (thing.Lay(kept.Laid) is { Ok: true, Value: var laid }) return laid;
+        changes.Add("What was measured of its sticks one by one no longer fits and is left out.");
+        return thing;
     }
 
     private static string Named(KeptThing kept) => kept.Name.Trim() is { Length: > 0 } name ? name[..Math.Min(name.Length, Thing.LongestName)] : $"Thing {kept.Number}";

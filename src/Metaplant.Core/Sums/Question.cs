@@ -5,11 +5,13 @@ namespace Metaplant.Core.Sums;
 /// </summary>
 /// <param name="Calculator">The calculator by its name, "hole-spacing".</param>
 /// <param name="Numbers">Its numbers in SI by their paths, "base.diameter".</param>
-/// <param name="Words">Its choices by their names.</param>
-public sealed record Question(string Calculator, IReadOnlyDictionary<string, double> Numbers, IReadOnlyDictionary<string, string> Words)
+public sealed record Question(string Calculator, params IReadOnlyList<(string Path, double Value)> Numbers)
 {
-    public static Question Of(string calculator, params IReadOnlyList<(string Path, double Value)> numbers)
-        => new(calculator, numbers.ToDictionary(n => n.Path, n => n.Value, StringComparer.Ordinal), new Dictionary<string, string>(StringComparer.Ordinal));
+    /// <summary>Its choices by their names.</summary>
+    public IReadOnlyList<(string Name, string Word)> Words { get; init; } = [];
 
-    public Question Choosing(string name, string word) => this with { Words = new Dictionary<string, string>(Words, StringComparer.Ordinal) { [name] = word } };
+    /// <summary>With a number that is left out where it is nothing: there is no load, no pad.</summary>
+    public Question OrNone(string path, double value) => value > 0 ? this with { Numbers = [.. Numbers, (path, value)] } : this;
+
+    public Question Choosing(string name, string word) => this with { Words = [.. Words, (name, word)] };
 }

@@ -47,7 +47,7 @@ public sealed record QuestionDto(string Calculator, IReadOnlyDictionary<string, 
 public sealed record SumDto(string Title, string Formula, IReadOnlyList<TermDto> Terms, double Value, Unit Unit, string Source, IReadOnlyList<Sentence> Assumptions, QuestionDto? Question)
 {
     public static SumDto Of(Sum sum) => new(sum.Title, sum.Formula, [.. sum.Terms.Select(t => new TermDto(t.Symbol, t.Meaning, t.Value, t.Unit, t.ConstantId))], sum.Value, sum.Unit, sum.Source, sum.Assumptions,
-        sum.Question is { } q ? new(q.Calculator, q.Numbers, q.Words) : null);
+        sum.Question is { } q ? new(q.Calculator, q.Numbers.ToDictionary(n => n.Path, n => n.Value), q.Words.ToDictionary(w => w.Name, w => w.Word)) : null);
 }
 
 public sealed record RemedyDto(string Words, double Value, Unit Unit, string? Input);

@@ -1,5 +1,6 @@
 using Metaplant.Core.Calculators;
 using Metaplant.Core.Geometry;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
 using Metaplant.Web.Drawing;
 
@@ -16,23 +17,23 @@ public enum InputKind
     List,
 }
 
-/// <summary>One input. <paramref name="Default"/> is what an input left out is taken as, null for none; <paramref name="Typical"/> is what a form starts with, where it must be given, has a default, or <paramref name="Starts"/>.</summary>
+/// <summary>One input. <paramref name="Default"/> is what an input left out is taken as in this garden, null for none; <paramref name="Typical"/> is what a form starts with, where it must be given, has a default, or <paramref name="Starts"/>.</summary>
 public sealed record InputDto(
     string Name, string Title, InputKind Kind, bool Optional, Unit? Unit, double? Least, double? Greatest, bool ZeroAllowed, object? Default, double? Typical, bool Starts,
     IReadOnlyList<string> Options, IReadOnlyList<InputDto> Fields, int? Fewest, int? Most)
 {
-    public static InputDto Of(Input input) => input switch
+    public static InputDto Of(Input input, Handbook handbook) => input switch
     {
-        NumberInput n => new(n.Name, n.Title, InputKind.Number, n.Optional, n.Unit, n.Least, n.Greatest, n.ZeroAllowed, n.HasDefault ? n.Typical : null, n.Typical, n.Starts, [], [], null, null),
+        NumberInput n => new(n.Name, n.Title, InputKind.Number, n.Optional, n.Unit, n.Least, n.Greatest, n.ZeroAllowed, n.HasDefault ? n.Row is { } row ? handbook[row] : n.Typical : null, n.Typical, n.Starts, [], [], null, null),
         ChoiceInput c => Plain(c, InputKind.Choice) with { Default = c.Default, Options = c.Options },
         FlagInput f => Plain(f, InputKind.Flag) with { Default = f.Default },
-        GroupInput g => Plain(g, InputKind.Group) with { Fields = All(g.Fields) },
-        EitherInput e => Plain(e, InputKind.Either) with { Fields = All(e.Groups) },
-        ListInput l => Plain(l, InputKind.List) with { Fields = All(l.Fields), Fewest = l.Least, Most = l.Most },
+        GroupInput g => Plain(g, InputKind.Group) with { Fields = All(g.Fields, handbook) },
+        EitherInput e => Plain(e, InputKind.Either) with { Fields = All(e.Groups, handbook) },
+        ListInput l => Plain(l, InputKind.List) with { Fields = All(l.Fields, handbook), Fewest = l.Least, Most = l.Most },
         _ => throw new InvalidOperationException($"Unknown input {input}."),
     };
 
-    private static IReadOnlyList<InputDto> All(IReadOnlyList<Input> inputs) => [.. inputs.Select(Of)];
+    private static IReadOnlyList<InputDto> All(IReadOnlyList<Input> inputs, Handbook handbook) => [.. inputs.Select(i => Of(i, handbook))];
 
     private static InputDto Plain(Input input, InputKind kind) => new(input.Name, input.Title, kind, input.Optional, null, null, null, false, null, null, false, [], [], null, null);
 }
@@ -48,13 +49,13 @@ public sealed record OnwardDto(string Calculator, string? Input, IReadOnlyList<s
 /// <param name="ByShape">For one whose further inputs depend on a choice: those inputs by its words.</param>
 public sealed record CalculatorDto(string Name, string Question, Subject Subject, string Slide, IReadOnlyList<InputDto> Inputs, IReadOnlyDictionary<string, IReadOnlyList<InputDto>> ByShape, IReadOnlyList<UseDto> Uses, IReadOnlyList<OnwardDto> Onwards)
 {
-    public static CalculatorDto Of(Calculator c) => new(c.Name, c.Question, c.Subject, c.Slide, [.. c.Inputs.Select(InputDto.Of)], Further(c), [.. c.Uses.Select(u => new UseDto(u.Design, u.Inputs))],
+    public static CalculatorDto Of(Calculator c, Handbook handbook) => new(c.Name, c.Question, c.Subject, c.Slide, [.. c.Inputs.Select(i => InputDto.Of(i, handbook))], Further(c, handbook), [.. c.Uses.Select(u => new UseDto(u.Design, u.Inputs))],
         [.. c.Onwards.Select(o => new OnwardDto(o.Calculator, o.Input, o.Along))]);
 
-    private static Dictionary<string, IReadOnlyList<InputDto>> Further(Calculator c)
+    private static Dictionary<string, IReadOnlyList<InputDto>> Further(Calculator c, Handbook handbook)
         => c.Inputs.OfType<ChoiceInput>().SelectMany(choice => choice.Options.Select(word => (word, Inputs: c.InputsFor(new(new Dictionary<string, Given> { [choice.Name] = new GivenText(word) })))))
             .Where(w => w.Inputs.Count > c.Inputs.Count)
-            .ToDictionary(w => w.word, w => (IReadOnlyList<InputDto>)[.. w.Inputs.Except(c.Inputs).Select(InputDto.Of)], StringComparer.Ordinal);
+            .ToDictionary(w => w.word, w => (IReadOnlyList<InputDto>)[.. w.Inputs.Except(c.Inputs).Select(i => InputDto.Of(i, handbook))], StringComparer.Ordinal);
 }
 
 public sealed record SumRemedyDto(string Words, double Value, string Unit, string? Input);

@@ -11,13 +11,17 @@ namespace Metaplant.Web.Sums;
 
 internal static class SumEndpoints
 {
-    private static readonly IReadOnlyList<CalculatorDto> Shelf = [.. CalculatorShelf.All.Select(CalculatorDto.Of)];
-
     public static void MapSums(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/sums", Ok<IReadOnlyList<CalculatorDto>> () => TypedResults.Ok(Shelf)).WithName("sums");
+        api.MapGet("/sums", All).WithName("sums");
         api.MapPost("/sums/{name}", Answer).Accepts<SumInput>("application/json").AddEndpointFilter(Timed).WithName("sum");
         api.MapPost("/sums/{name}/sheet", Sheet).Accepts<SumInput>("application/json").AddEndpointFilter(Timed).WithName("sumSheet");
+    }
+
+    private static async Task<Ok<IReadOnlyList<CalculatorDto>>> All(GardenContext garden, CancellationToken cancel)
+    {
+        var handbook = (await GardenSettings.ReadAsync(garden, cancel)).Handbook;
+        return TypedResults.Ok<IReadOnlyList<CalculatorDto>>([.. CalculatorShelf.All.Select(c => CalculatorDto.Of(c, handbook))]);
     }
 
     /// <summary>Says in the answer how long it took here, without the way over the wire; <c>./metaplant bench</c> reads it, and so does a browser's network page.</summary>

@@ -54,11 +54,11 @@ public class InvariantTests
         foreach (var made in All.Value)
         {
             var (grow, drain, hold) = made.Fit.Assessment;
-            IEnumerable<Sum> sums = [.. drain.Sums, .. drain.DrainDown is { } down ? [down] : (Sum[])[], .. new[] { grow.Checks, drain.Checks, hold.Checks }.SelectMany(c => c).SelectMany(c => c.Sums)];
+            IEnumerable<Sum> sums = [.. drain.Sums, .. new[] { drain.Counted, drain.DrainDown }.OfType<Sum>(), .. new[] { grow.Checks, drain.Checks, hold.Checks }.SelectMany(c => c).SelectMany(c => c.Sums)];
             foreach (var sum in sums.Where(s => s.Question is not null))
             {
                 var question = sum.Question!;
-                var given = question.Numbers.Aggregate(new GivenFields(question.Words.ToDictionary(w => w.Key, w => (Given)new GivenText(w.Value), StringComparer.Ordinal)), (g, n) => g.With(n.Key, n.Value));
+                var given = question.Numbers.Aggregate(new GivenFields(question.Words.ToDictionary(w => w.Name, w => (Given)new GivenText(w.Word), StringComparer.Ordinal)), (g, n) => g.With(n.Path, n.Value));
                 CalculatorShelf.Find(question.Calculator)!.Reckon(given, Handbook.Default).OrThrow().Sum.Value.ShouldBe(sum.Value, 1e-9 * Math.Abs(sum.Value), $"{made.Which}: {sum.Title}");
                 asked[question.Calculator] = asked.GetValueOrDefault(question.Calculator) + 1;
             }

@@ -7,6 +7,7 @@
   import { push, router } from 'svelte-spa-router';
   import type { Thing } from '../lib/api/client';
   import { boundsOf, pointsOf, type Frame } from '../lib/drawing/frame';
+  import { phone } from '../lib/phone';
   import { garden } from '../lib/garden.svelte';
 
   /** Pixels to a metre: the tallest thing of a yard just fits. */
@@ -18,10 +19,9 @@
   const MOST_STACKED = 8;
 
   // On a phone the heap is a drawer that opens from below; beside the four stages it makes room until it is asked for.
-  const phone = matchMedia('(max-width: 760px)').matches;
   const aside = $derived(/^\/(sums|house-rules)/.test(router.location));
   let chosen = $state<{ aside: boolean; folded: boolean } | null>(null);
-  const folded = $derived(chosen?.aside === aside ? chosen.folded : phone || aside);
+  const folded = $derived(chosen?.aside === aside ? chosen.folded : phone.current || aside);
   let group = $state('');
   let shownId = $state<number | null>(null);
 

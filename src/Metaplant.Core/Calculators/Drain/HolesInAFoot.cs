@@ -53,7 +53,7 @@ public sealed class HolesInAFoot : Calculator
         var grid = HoleGrid.Work(foot, v["spacing"], v.Or("holeDiameter", 0), clear);
         return Answer.Of(
             Sum.Of(
-                HoleGrid.Title, foot is CircleOutline ? "centres of a square lattice within the circle" : "⌈L/s⌉ × ⌈W/s⌉, at least 3", Terms(v, foot),
+                HoleGrid.Title, foot is CircleOutline ? "centres of a square lattice within the circle" : "⌈L/s⌉ × ⌈W/s⌉, at least 3", HoleGrid.Terms(foot, v["spacing"]),
                 grid.Count, Unit.Count, "Equal cells, a hole in the middle of each", clear.Count > 0 ? "Holes that met a kept-clear place have moved to the nearest free point" : "Nothing is in the way"),
             new Also("positions", grid.Positions));
     }
@@ -63,9 +63,6 @@ public sealed class HolesInAFoot : Calculator
         var grid = HoleGrid.Between(foot, v["spacing"], v["holeDiameter"], HoleGrid.PackersUnder(foot.Length, v.Whole("packers")), v["packerWidth"], HoleGrid.EdgeWeb);
         return Answer.Of(grid.Worked(foot, v["spacing"], v["holeDiameter"], v.Whole("packers"), v["packerWidth"]), new Also("positions", grid.Positions));
     }
-
-    private static IReadOnlyList<Term> Terms(Values v, Outline foot)
-        => [new("L", "length or diameter", foot.Length, Unit.Metre), new("W", "width", foot.Width, Unit.Metre), new("s", "no farther apart than", v["spacing"], Unit.Metre)];
 
     protected override View Draw(Values v, Answer answer)
     {

@@ -1,3 +1,4 @@
+using Metaplant.Core.Designs;
 using Metaplant.Core.Drainage;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
@@ -22,8 +23,8 @@ public sealed class SpacingOfHoles : Calculator
 
     public override IReadOnlyList<Input> Inputs { get; } =
     [
-        Ask.Number("conductivity", "How fast the wet soil passes water", Unit.MetrePerSecond, 0, .1, 60e-3 / 3600), Ask.Number("rain", "Rain designed for", Unit.MetrePerSecond, 0, .001, 10e-3 / 3600),
-        Ask.Length("holeDiameter", "Hole", .010, .5), Ask.Length("toleratedWetDepth", "Wet depth the plants tolerate", .050, 1),
+        Ask.Number("conductivity", "How fast the wet soil passes water", Unit.MetrePerSecond, 0, .1, 60e-3 / 3600).OrRow($"medium.{Brief.DefaultMedium}.conductivity"), Ask.Number("rain", "Rain designed for", Unit.MetrePerSecond, 0, .001, 10e-3 / 3600).OrRow(Practice.RainRate),
+        Ask.Length("holeDiameter", "Hole", .010, .5), Ask.Length("toleratedWetDepth", "Wet depth the plants tolerate", .050, 1).OrRow(Practice.WetDepth("ordinary")),
         Ask.Length("padDiameter", "Coarse pad over each hole", .060, 1).OrNoneFromTypical(), Ask.Number("topToBaseArea", "Top area over foot area", Unit.One, 0, 20, 1).OrTypical(),
     ];
 

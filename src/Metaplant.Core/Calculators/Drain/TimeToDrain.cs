@@ -21,10 +21,7 @@ public sealed class TimeToDrain : Calculator
     {
         var m = Media.Find(handbook, v.Word("medium"))!;
         return Answer.Of(
-            Sum.Of(
-                "Time to drain a soaking", "t = z (n − FC) ÷ K",
-                [new("z", "depth of soil", v["soilDepth"], Unit.Metre), handbook.Term($"medium.{m.Id}.porosity"), handbook.Term($"medium.{m.Id}.field-capacity"), handbook.Term($"medium.{m.Id}.conductivity")],
-                DrainDown.Time(v["soilDepth"], m), Unit.Second, "Drainable water over the saturated conductivity", "The holes let it out as fast as it comes"),
+            DrainDown.Worked(v["soilDepth"], m, handbook),
             new("wetLayer", m.WetLayer), new("usableDepth", Math.Max(0, v["soilDepth"] - m.WetLayer)));
     }
 

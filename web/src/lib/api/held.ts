@@ -52,7 +52,18 @@ const READ_AGAIN: Record<string, readonly string[]> = {
   Photographs: ['things'],
   Projects: ['projects', 'project'],
   Shelf: ['matches', 'project'],
-  Settings: ['told', 'catalogue', 'handbook', 'things', 'needs-a-look', 'projects', 'matches', 'project', 'better'],
+  Settings: [
+    'told',
+    'catalogue',
+    'handbook',
+    'sums',
+    'things',
+    'needs-a-look',
+    'projects',
+    'matches',
+    'project',
+    'better',
+  ],
 };
 
 /** What nobody waits for before they go on: it takes as long as it takes, and what was there stays until then. */

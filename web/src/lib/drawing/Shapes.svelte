@@ -17,71 +17,49 @@
   const { shapes, frame, weakest = null, bad, onpart, tappable }: Props = $props();
 </script>
 
-{#snippet note(shape: Schemas['ShapeDto'])}
-  <text x={frame.x(shape.points[0])} y={frame.y(shape.points[1]) - 7} text-anchor="middle">{shape.words}</text>
+<!-- A drawing has hundreds of shapes and is drawn anew while a finger moves, so that each is one element and no more. Within a button it has the looks of that. -->
+{#snippet outline(shape: Schemas['ShapeDto'], ink?: string, part?: string | null, weak?: string, marked?: string)}
+  {#if shape.kind === 'Polygon'}
+    <polygon class={ink} data-part={part} data-weakest={weak} data-bad={marked} points={pointsOf(shape, frame)} />
+  {:else if shape.kind === 'Polyline'}
+    <polyline class={ink} data-part={part} data-weakest={weak} data-bad={marked} points={pointsOf(shape, frame)} />
+  {:else if shape.kind === 'Disc'}
+    <circle
+      class={ink}
+      data-part={part}
+      data-weakest={weak}
+      data-bad={marked}
+      cx={frame.x(shape.points[0])}
+      cy={frame.y(shape.points[1])}
+      r={Math.max(1.6, (shape.radius ?? 0) * frame.scale)}
+    />
+  {:else}
+    <g class={ink} data-part={part}>
+      <text x={frame.x(shape.points[0])} y={frame.y(shape.points[1]) - 7} text-anchor="middle">{shape.words}</text>
+    </g>
+  {/if}
 {/snippet}
 
-<!-- A drawing has hundreds of shapes and is drawn anew while a finger moves, so that each is one element and no more. -->
 {#each shapes as shape, i (i)}
-  {@const tap = shape.part && tappable?.has(shape.part) ? shape.part : null}
   {@const ink = `ink ink-${shape.ink.toLowerCase()}`}
   {@const weak = weakest && shape.part === weakest ? 'true' : undefined}
-  {#if tap}
+  {@const marked = shape.part && bad?.has(shape.part) ? 'true' : undefined}
+  {#if shape.part && tappable?.has(shape.part)}
+    {@const part = shape.part}
     <g
       class={ink}
-      data-part={tap}
+      data-part={part}
       data-weakest={weak}
-      data-bad={bad?.has(tap) ? 'true' : undefined}
+      data-bad={marked}
       role="button"
-      aria-label="{tap.replace('-', ' ')}{bad?.has(tap) ? ', marked bad' : ''}"
+      aria-label="{part.replace('-', ' ')}{marked ? ', marked bad' : ''}"
       tabindex={0}
-      onclick={() => onpart?.(tap)}
-      onkeydown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), onpart?.(tap))}
+      onclick={() => onpart?.(part)}
+      onkeydown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), onpart?.(part))}
     >
-      {#if shape.kind === 'Polygon'}
-        <polygon points={pointsOf(shape, frame)} />
-      {:else if shape.kind === 'Polyline'}
-        <polyline points={pointsOf(shape, frame)} fill="none" />
-      {:else if shape.kind === 'Disc'}
-        {@render disc(shape, undefined, undefined, undefined)}
-      {:else}
-        {@render note(shape)}
-      {/if}
+      {@render outline(shape)}
     </g>
   {:else}
-    {@const marked = shape.part && bad?.has(shape.part) ? 'true' : undefined}
-    {#if shape.kind === 'Polygon'}
-      <polygon
-        class={ink}
-        data-part={shape.part}
-        data-weakest={weak}
-        data-bad={marked}
-        points={pointsOf(shape, frame)}
-      />
-    {:else if shape.kind === 'Polyline'}
-      <polyline
-        class={ink}
-        data-part={shape.part}
-        data-weakest={weak}
-        data-bad={marked}
-        points={pointsOf(shape, frame)}
-      />
-    {:else if shape.kind === 'Disc'}
-      {@render disc(shape, ink, weak, marked)}
-    {:else}
-      <g class={ink} data-part={shape.part}>{@render note(shape)}</g>
-    {/if}
+    {@render outline(shape, ink, shape.part, weak, marked)}
   {/if}
 {/each}
-
-{#snippet disc(shape: Schemas['ShapeDto'], ink?: string, weak?: string, marked?: string)}
-  <circle
-    class={ink}
-    data-part={ink ? shape.part : undefined}
-    data-weakest={weak}
-    data-bad={marked}
-    cx={frame.x(shape.points[0])}
-    cy={frame.y(shape.points[1])}
-    r={Math.max(1.6, (shape.radius ?? 0) * frame.scale)}
-  />
-{/snippet}

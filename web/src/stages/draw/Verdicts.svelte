@@ -17,9 +17,6 @@
       .map((c) => `${c.count} ${c.plural}`)
       .join(' or ') || 'No crop fits') + (fits.length > 3 ? ' or…' : ''),
   );
-  /** How many holes there are is told large, and how far apart below. */
-  const holes = $derived(fit.drain.holes > 0 ? fit.drain.sums.find((s) => s.unit === 'Count') : undefined);
-  const apart = $derived(fit.drain.sums.filter((s) => s !== holes));
   const weakest = $derived(fit.hold.weakest);
   const normal = $derived(fit.hold.checks.filter((c) => c.case === 'Normal'));
 
@@ -70,10 +67,14 @@
     <h2>Drain</h2>
     <div>
       <p><VerdictWord verdict={fit.drain.verdict} /></p>
-      {#if holes}<p>
-          <SumOpener sum={holes} large {onchanged} /> holes of {say(fit.drain.holeDiameter, 'Metre', garden.system)}
+      {#if fit.drain.counted}<p>
+          <SumOpener sum={fit.drain.counted} large {onchanged} /> holes of {say(
+            fit.drain.holeDiameter,
+            'Metre',
+            garden.system,
+          )}
         </p>{/if}
-      {#each apart as sum, i (i)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
+      {#each fit.drain.sums as sum, i (i)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
       <p>
         {fit.drain.words}{fit.drain.wetLayer > 0
           ? ` ${say(fit.drain.wetLayer, 'Metre', garden.system)} stays wet at the foot.`

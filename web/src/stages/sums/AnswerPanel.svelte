@@ -33,9 +33,9 @@
         {/each}
       </dl>
     {/if}
-    <SumOpener sum={sheet.sum} open words="The sum" onchanged={() => table.again()} />
+    <SumOpener sum={sheet.sum} open words="The sum" onchanged={() => void table.again()} />
     {#each sheet.steps as step (step.title)}
-      <p class="step">{step.title}: <SumOpener sum={step} onchanged={() => table.again()} /></p>
+      <p class="step">{step.title}: <SumOpener sum={step} onchanged={() => void table.again()} /></p>
     {/each}
     {#if uses.length > 0}
       <p class="uses">

@@ -39,7 +39,7 @@
         value={typeof value === 'number' ? value : null}
         error={table.errors[path]}
         onvalue={(v) => table.set(path, v)}
-        onclear={input.optional ? () => table.set(path, undefined) : undefined}
+        onclear={input.optional ? () => table.set(path, (input.default as number | null) ?? undefined) : undefined}
         onerror={(s) => table.wrong(path, s)}
       />
     {/if}

@@ -33,7 +33,7 @@
   // A constant or the units changed, undone or changed in another sum: the answer follows.
   $effect(() => {
     void garden.told;
-    untrack(() => table.sheet && table.again());
+    untrack(() => table.sheet && void table.again());
   });
 
   // The question in hand is always in sight on the shelf.

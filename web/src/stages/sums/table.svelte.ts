@@ -8,6 +8,7 @@ import {
   type Sheet,
   type SumInput,
 } from '../../lib/api/client';
+import { held, taken } from '../../lib/api/held';
 import { Asking } from '../../lib/ask.svelte';
 import { sumAddress } from '../../lib/question';
 import { get, put, typical, type Node, type Tree } from '../../lib/tree';
@@ -42,6 +43,8 @@ export class SumTable {
   readonly link = $derived(sumAddress(this.name, this.inputs));
   readonly fed: Fed[] = $derived(this.fedOf(this.name));
 
+  /** Nobody has touched the inputs yet. */
+  private asItStarts = true;
   private readonly typed = new SvelteMap<string, Tree>();
   /** What each sum last answered in this visit, from which inputs; the latest is the last of them. */
   private readonly answered = new SvelteMap<string, { value: number; inputs: Tree }>();
@@ -53,13 +56,15 @@ export class SumTable {
 
   /** Opens a sum, at the inputs of its address, or as it was left, or as a form starts. */
   async open(name: string, given: string | null): Promise<void> {
-    if (this.calculators.length === 0) await this.read();
+    await this.read();
     const calculator = this.calculators.find((c) => c.name === name) ?? this.calculators[0];
     if (!calculator) return;
     this.name = calculator.name;
     this.sheet = null;
     this.sweep = [];
-    this.inputs = parsed(given) ?? this.typed.get(calculator.name) ?? this.carried(calculator);
+    const typed = parsed(given) ?? this.typed.get(calculator.name);
+    this.asItStarts = typed === undefined;
+    this.inputs = typed ?? this.carried(calculator);
     await this.work(false);
   }
 
@@ -89,8 +94,11 @@ export class SumTable {
     this.errors = { ...this.errors, [path]: sentence };
   }
 
-  again(): void {
-    void this.work(false);
+  /** A number of the handbook or the units changed: what nobody touched starts with it now. */
+  async again(): Promise<void> {
+    await this.read();
+    if (this.asItStarts && this.calculator) this.inputs = this.carried(this.calculator);
+    await this.work(false);
   }
 
   startAgain(): void {
@@ -136,6 +144,7 @@ export class SumTable {
 
   private change(inputs: Tree, sliding: boolean): void {
     this.inputs = inputs;
+    this.asItStarts = false;
     this.typed.set(this.name, inputs);
     window.history.replaceState(null, '', this.link);
     void this.work(sliding);
@@ -143,8 +152,11 @@ export class SumTable {
 
   private async read(): Promise<void> {
     try {
-      const { data } = await api.GET('/api/sums');
-      if (data) this.calculators = data;
+      this.calculators = await held.fetchQuery({
+        queryKey: ['sums'],
+        queryFn: ({ signal }) => taken(api.GET('/api/sums', { signal })),
+        retry: false,
+      });
     } catch {
       this.whole = unreachable.whole;
     }
@@ -185,14 +197,14 @@ function handed(inputs: Tree, to: Onward, value: number | null, from: Tree): Tre
   return to.input !== null && value !== null ? put(along, to.input, value) : along;
 }
 
-/** Inputs from an address; null when there are none or they are no inputs. */
-function parsed(given: string | null): Tree | null {
-  if (!given) return null;
+/** Inputs from an address; undefined when there are none or they are no inputs. */
+function parsed(given: string | null): Tree | undefined {
+  if (!given) return undefined;
   try {
     const value = JSON.parse(given) as unknown;
-    return typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Tree) : null;
+    return typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Tree) : undefined;
   } catch {
-    return null;
+    return undefined;
   }
 }
 
