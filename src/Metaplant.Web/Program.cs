@@ -72,7 +72,7 @@ app.UseExceptionHandler(new ExceptionHandlerOptions { ExceptionHandler = Problem
 app.UseStatusCodePages();
 app.UseSecurityHeaders(Headers.Policy);
 app.UseGuard();
-app.UseResponseCompression();
+app.UseWhen(Squeeze.Pays, b => b.UseResponseCompression());
 app.UseDefaultFiles();
 app.UseStaticFiles(Headers.CacheHashedFiles);
 app.UseRouting();
@@ -84,7 +84,7 @@ app.UseHurtGarden();
 app.UseReader();
 app.UseOutputCache();
 // Once more below the kept answers, so that they are kept as they are sent.
-app.UseResponseCompression();
+app.UseWhen(Squeeze.Pays, b => b.UseResponseCompression());
 app.MapMetaplant();
 
 // The document generator starts the host to read its routes; it has no garden.

@@ -84,6 +84,19 @@ internal sealed class GardenServer : IAsyncDisposable
         });
     }
 
+    /// <summary>Whether an answer comes squeezed to an asker at an address who can open it.</summary>
+    public async Task<bool> SqueezedAsync(string path, IPAddress from)
+    {
+        var answered = await factory.Server.SendAsync(c =>
+        {
+            (c.Request.Method, c.Request.Path, c.Request.Host) = ("GET", path, new("localhost"));
+            c.Request.Headers.AcceptEncoding = "br";
+            c.Connection.RemoteIpAddress = from;
+        });
+        answered.Response.StatusCode.ShouldBe(StatusCodes.Status200OK);
+        return answered.Response.Headers.ContentEncoding.Count > 0;
+    }
+
     /// <summary>Every endpoint there is.</summary>
     public IReadOnlyList<Endpoint> Endpoints() => [.. factory.Services.GetServices<EndpointDataSource>().SelectMany(d => d.Endpoints)];
 

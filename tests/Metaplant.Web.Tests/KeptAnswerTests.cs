@@ -36,6 +36,14 @@ public sealed class KeptAnswerTests : IAsyncLifetime
         (await Heap()).ShouldHaveSingleItem();
     }
 
+    [Fact]
+    public async Task For_a_browser_on_the_same_machine_numbers_are_not_squeezed_for_a_phone_they_are()
+    {
+        (await server.SqueezedAsync("/api/things", IPAddress.Loopback)).ShouldBeFalse();
+        (await server.SqueezedAsync("/api/things", IPAddress.Parse("192.0.2.7"))).ShouldBeTrue();
+        (await server.SqueezedAsync("/index.html", IPAddress.Loopback)).ShouldBeTrue();
+    }
+
     private async Task Travel(string way, string shown)
     {
         (await server.PostAsync($"/api/{way}", new { })).Status.ShouldBe(HttpStatusCode.OK);

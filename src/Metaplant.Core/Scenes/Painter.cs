@@ -4,7 +4,7 @@ using Metaplant.Core.Geometry;
 namespace Metaplant.Core.Scenes;
 
 /// <summary>A face as it is seen: its outline in the picture, its solid, and its plane: how near it is at a point of the picture.</summary>
-internal sealed record Seen(IReadOnlyList<Point> Outline, Solid Solid, double A, double B, double C)
+internal sealed record Seen(Point[] Outline, Solid Solid, double A, double B, double C)
 {
     public double X0 { get; } = Outline.Min(p => p.X);
 
@@ -18,13 +18,16 @@ internal sealed record Seen(IReadOnlyList<Point> Outline, Solid Solid, double A,
 
     public double Farthest => Outline.Min(NearAt);
 
+    /// <summary>True where what lies behind is not to be seen through it.</summary>
+    public bool Covers => Solid.Ink is Ink.Wood or Ink.WoodEnd or Ink.Metal or Ink.Plastic or Ink.Fabric or Ink.Stick or Ink.Soil;
+
     /// <summary>The two halves of it on either side of the line in which the plane of another meets its own; null for a half that is nothing.</summary>
     public (Seen? Near, Seen? Far) CutBy(Seen other)
     {
         double a = A - other.A, b = B - other.B, c = C - other.C;
         return (Half(1), Half(-1));
 
-        Seen? Half(int side) => Clip.Half(Outline, side * a, side * b, side * c) is { Count: >= 3 } left && Prism.Area(left) > 1e-8 ? new Seen(left, Solid, A, B, C) : null;
+        Seen? Half(int side) => Clip.Half(Outline, side * a, side * b, side * c) is { Length: >= 3 } left && Prism.Area(left) > 1e-8 ? new Seen(left, Solid, A, B, C) : null;
     }
 }
 
@@ -46,13 +49,14 @@ internal static class Painter
     {
         var seen = solids.SelectMany(s => s.Faces.Select(f => Look(s, f, camera))).OfType<Seen>().ToList();
         var pairs = new List<(int Front, int Back)>();
+        var clip = new Clip();
         for (var i = 0; i < seen.Count; i++)
         {
             for (var j = 0; j < i; j++)
             {
                 Seen a = seen[i], b = seen[j];
                 if (a.X0 >= b.X1 - Touch || b.X0 >= a.X1 - Touch || a.Y0 >= b.Y1 - Touch || b.Y0 >= a.Y1 - Touch) continue;
-                var (least, most) = Between(a, b);
+                var (least, most) = Between(a, b, clip);
                 if (least < -Through && most > Through && seen.Count < MostFaces && a.CutBy(b) is var (near, far) && near is not null && far is not null)
                 {
                     // One goes through the other: it is cut where it does, and the half that is new is looked at in its turn.
@@ -67,29 +71,29 @@ internal static class Painter
             }
         }
 
-        var behind = new List<int>[seen.Count];
-        var waiting = new int[seen.Count];
-        for (var i = 0; i < seen.Count; i++) behind[i] = [];
-        foreach (var (front, back) in pairs)
-        {
-            behind[back].Add(front);
-            waiting[front]++;
-        }
-
-        return Sorted(seen, behind, waiting);
+        return Sorted(seen, pairs);
     }
 
-    private static List<Seen> Sorted(List<Seen> seen, List<int>[] behind, int[] waiting)
+    private static List<Seen> Sorted(List<Seen> seen, List<(int Front, int Back)> pairs)
     {
+        var before = pairs.ToLookup(p => p.Back, p => p.Front);
+        var waiting = new int[seen.Count];
+        // What is hidden wholly is not painted at all, and needs no order.
+        bool[] done = [.. seen.Select((face, i) => Cover.Hides(face, before[i].Select(f => seen[f])))];
+        foreach (var (front, back) in pairs)
+        {
+            if (!done[back]) waiting[front]++;
+        }
+
         var order = new List<Seen>(seen.Count);
-        var done = new bool[seen.Count];
+        var wanted = done.Count(d => !d);
         var ready = new PriorityQueue<int, (double, int)>();
         for (var i = 0; i < seen.Count; i++)
         {
-            if (waiting[i] == 0) ready.Enqueue(i, (seen[i].Farthest, i));
+            if (waiting[i] == 0 && !done[i]) ready.Enqueue(i, (seen[i].Farthest, i));
         }
 
-        while (order.Count < seen.Count)
+        while (order.Count < wanted)
         {
             // What is left goes round in a ring: it is parted by the planes of its own faces, which always gives an order.
             if (ready.Count == 0) return [.. order, .. Parted([.. Enumerable.Range(0, seen.Count).Where(i => !done[i]).Select(i => seen[i])])];
@@ -97,7 +101,7 @@ internal static class Painter
             if (done[next]) continue;
             done[next] = true;
             order.Add(seen[next]);
-            foreach (var front in behind[next])
+            foreach (var front in before[next])
             {
                 if (--waiting[front] == 0 && !done[front]) ready.Enqueue(front, (seen[front].Farthest, front));
             }
@@ -151,8 +155,8 @@ internal static class Painter
         var normal = face.Normal;
         var toward = normal.Dot(camera.Toward);
         if (Math.Abs(toward) < 1e-9 * Math.Max(normal.Length, 1e-9) || normal.Length < 1e-12 || (toward < 0 && !face.BothSides)) return null;
-        List<Point> outline = [.. face.Corners.Select(camera.See)];
-        if (toward < 0) outline.Reverse();
+        Point[] outline = [.. face.Corners.Select(camera.See)];
+        if (toward < 0) Array.Reverse(outline);
         // near = a x + b y + c in the picture, from the plane of the face.
         double a = -normal.Dot(camera.Right) / toward, b = -normal.Dot(camera.Up) / toward;
         var at = face.Corners[0];
@@ -161,10 +165,10 @@ internal static class Painter
     }
 
     /// <summary>How much nearer the first is than the second where they cover each other, least and most; 0 and 0 where they do not.</summary>
-    private static (double Least, double Most) Between(Seen one, Seen other)
+    private static (double Least, double Most) Between(Seen one, Seen other, Clip clip)
     {
-        var shared = Clip.Convex(one.Outline, other.Outline);
-        if (shared.Count < 3 || Prism.Area(shared) < 1e-8) return (0, 0);
+        var shared = clip.Convex(one.Outline, other.Outline);
+        if (shared.Length < 3 || Prism.Area(shared) < 1e-8) return (0, 0);
         double least = double.MaxValue, most = double.MinValue;
         foreach (var p in shared)
         {
@@ -176,44 +180,102 @@ internal static class Painter
     }
 }
 
-/// <summary>Cuts convex polygons by each other.</summary>
-internal static class Clip
+/// <summary>Whether a face is hidden by those before it, together.</summary>
+internal static class Cover
 {
-    /// <summary>What two convex polygons, both anticlockwise, have in common; fewer than three corners where that is nothing. Sutherland and Hodgman 1974.</summary>
-    public static IReadOnlyList<Point> Convex(IReadOnlyList<Point> polygon, IReadOnlyList<Point> by)
+    /// <summary>Bits of a face that are followed up; where it falls into more, it is painted.</summary>
+    private const int MostBits = 24;
+
+    /// <summary>The least that is seen of a bit, m² of the picture.</summary>
+    private const double Least = 1e-8;
+
+    /// <summary>True where those in front leave nothing of it to be seen; false also where that takes too long to find out.</summary>
+    public static bool Hides(Seen face, IEnumerable<Seen> inFront)
     {
-        var left = polygon;
-        for (var i = 0; i < by.Count && left.Count > 0; i++)
+        List<Point[]> left = [face.Outline];
+        foreach (var front in inFront.Where(f => f.Covers))
         {
-            Point a = by[i], b = by[(i + 1) % by.Count];
-            var kept = new List<Point>(left.Count + 1);
-            for (var k = 0; k < left.Count; k++)
+            List<Point[]> still = [];
+            foreach (var bit in left) still.AddRange(Outside(bit, front));
+            if (still.Count == 0) return true;
+            if (still.Count > MostBits) return false;
+            left = still;
+        }
+
+        return false;
+    }
+
+    /// <summary>What of a convex outline does not lie behind a face, in convex bits; the whole of it as it is where none of it does.</summary>
+    private static List<Point[]> Outside(Point[] bit, Seen front)
+    {
+        if (!Meets(bit, front)) return [bit];
+        List<Point[]> outside = [];
+        var inside = bit;
+        for (var i = 0; i < front.Outline.Length; i++)
+        {
+            Point p = front.Outline[i], q = front.Outline[(i + 1) % front.Outline.Length];
+            // Above 0 to the left of this side, which is within.
+            double a = p.Y - q.Y, b = q.X - p.X, c = -a * p.X - b * p.Y;
+            if (Clip.Half(inside, -a, -b, -c) is var beyond && Prism.Area(beyond) > Least) outside.Add(beyond);
+            inside = Clip.Half(inside, a, b, c);
+            if (Prism.Area(inside) < Least) return [bit];
+        }
+
+        return outside;
+    }
+
+    private static bool Meets(Point[] bit, Seen front)
+    {
+        double x0 = double.MaxValue, x1 = double.MinValue, y0 = double.MaxValue, y1 = double.MinValue;
+        foreach (var p in bit) (x0, x1, y0, y1) = (Math.Min(x0, p.X), Math.Max(x1, p.X), Math.Min(y0, p.Y), Math.Max(y1, p.Y));
+        return x0 < front.X1 && x1 > front.X0 && y0 < front.Y1 && y1 > front.Y0;
+    }
+}
+
+/// <summary>Cuts convex polygons by each other, in room of its own: every two faces of a picture are asked. Not to be asked from two threads at once.</summary>
+internal sealed class Clip
+{
+    private Point[] here = new Point[32];
+    private Point[] there = new Point[32];
+
+    /// <summary>What two convex polygons, both anticlockwise, have in common; fewer than three corners where that is nothing. Good until the next is asked. Sutherland and Hodgman 1974.</summary>
+    public ReadOnlySpan<Point> Convex(Point[] polygon, Point[] by)
+    {
+        // Each side that it is cut by adds one corner at most.
+        if (here.Length < polygon.Length + by.Length) (here, there) = (new Point[2 * (polygon.Length + by.Length)], new Point[2 * (polygon.Length + by.Length)]);
+        ReadOnlySpan<Point> left = polygon;
+        for (var i = 0; i < by.Length && left.Length > 0; i++)
+        {
+            Point a = by[i], b = by[(i + 1) % by.Length];
+            var into = i % 2 == 0 ? here : there;
+            var kept = 0;
+            for (var k = 0; k < left.Length; k++)
             {
-                Point p = left[k], q = left[(k + 1) % left.Count];
+                Point p = left[k], q = left[(k + 1) % left.Length];
                 double dp = Side(a, b, p), dq = Side(a, b, q);
-                if (dp >= 0) kept.Add(p);
-                if (dp >= 0 != dq >= 0) kept.Add(new(p.X + (q.X - p.X) * dp / (dp - dq), p.Y + (q.Y - p.Y) * dp / (dp - dq)));
+                if (dp >= 0) into[kept++] = p;
+                if (dp >= 0 != dq >= 0) into[kept++] = new(p.X + (q.X - p.X) * dp / (dp - dq), p.Y + (q.Y - p.Y) * dp / (dp - dq));
             }
 
-            left = kept;
+            left = into.AsSpan(0, kept);
         }
 
         return left;
     }
 
     /// <summary>What of a convex polygon lies where a x + b y + c is not below 0.</summary>
-    public static IReadOnlyList<Point> Half(IReadOnlyList<Point> polygon, double a, double b, double c)
+    public static Point[] Half(Point[] polygon, double a, double b, double c)
     {
-        var kept = new List<Point>(polygon.Count + 1);
-        for (var k = 0; k < polygon.Count; k++)
+        var kept = new List<Point>(polygon.Length + 1);
+        for (var k = 0; k < polygon.Length; k++)
         {
-            Point p = polygon[k], q = polygon[(k + 1) % polygon.Count];
+            Point p = polygon[k], q = polygon[(k + 1) % polygon.Length];
             double dp = a * p.X + b * p.Y + c, dq = a * q.X + b * q.Y + c;
             if (dp >= 0) kept.Add(p);
             if (dp >= 0 != dq >= 0) kept.Add(new(p.X + (q.X - p.X) * dp / (dp - dq), p.Y + (q.Y - p.Y) * dp / (dp - dq)));
         }
 
-        return kept;
+        return [.. kept];
     }
 
     private static double Side(Point a, Point b, Point p) => (b.X - a.X) * (p.Y - a.Y) - (b.Y - a.Y) * (p.X - a.X);

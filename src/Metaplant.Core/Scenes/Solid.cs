@@ -106,10 +106,12 @@ public sealed record Prism(string Part, Ink Ink, IReadOnlyList<Point> Profile, P
         Face Of(IReadOnlyList<Point3> corners) => new(turned ? [.. corners.Reverse()] : corners);
     }
 
-    internal static double Area(IReadOnlyList<Point> ring)
+    internal static double Area(IReadOnlyList<Point> ring) => Area((ReadOnlySpan<Point>)(ring as Point[] ?? [.. ring]));
+
+    internal static double Area(ReadOnlySpan<Point> ring)
     {
         double twice = 0;
-        for (var i = 0; i < ring.Count; i++) twice += ring[i].X * ring[(i + 1) % ring.Count].Y - ring[(i + 1) % ring.Count].X * ring[i].Y;
+        for (var i = 0; i < ring.Length; i++) twice += ring[i].X * ring[(i + 1) % ring.Length].Y - ring[(i + 1) % ring.Length].X * ring[i].Y;
         return Math.Abs(twice) / 2;
     }
 }

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Sums;
 
@@ -12,19 +13,26 @@ public enum ShapeKind
     Note,
 }
 
-/// <summary>A shape in metres. <paramref name="Points"/> is x, y, x, y…; a disc has one point and a radius, a note one point and words.</summary>
-public sealed record ShapeDto(ShapeKind Kind, Ink Ink, string? Part, double[] Points, double? Radius, Sentence? Words)
+/// <summary>A shape in metres. <paramref name="Points"/> is x, y, x, y…; a disc has one point and a radius, a note one point and words. There are hundreds, so that what a shape has not is not sent.</summary>
+public sealed record ShapeDto(
+    ShapeKind Kind, Ink Ink, double[] Points, [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Part = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] double? Radius = null, [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Sentence? Words = null)
 {
     public static ShapeDto Of(Shape shape) => shape switch
     {
-        Polygon p => new(ShapeKind.Polygon, p.Ink, p.Part, Flat(p.Points), null, null),
-        Polyline p => new(ShapeKind.Polyline, p.Ink, p.Part, Flat(p.Points), null, null),
-        Disc d => new(ShapeKind.Disc, d.Ink, d.Part, [Round(d.Centre.X), Round(d.Centre.Y)], Round(d.Radius), null),
-        Note n => new(ShapeKind.Note, n.Ink, n.Part, [Round(n.At.X), Round(n.At.Y)], null, n.Words),
+        Polygon p => new(ShapeKind.Polygon, p.Ink, Flat(p.Points), p.Part),
+        Polyline p => new(ShapeKind.Polyline, p.Ink, Flat(p.Points), p.Part),
+        Disc d => new(ShapeKind.Disc, d.Ink, Flat([d.Centre]), d.Part, Round(d.Radius)),
+        Note n => new(ShapeKind.Note, n.Ink, Flat([n.At]), n.Part, Words: n.Words),
         _ => throw new InvalidOperationException($"Unknown shape {shape}."),
     };
 
-    private static double[] Flat(IReadOnlyList<Core.Geometry.Point> points) => [.. points.SelectMany(p => (double[])[Round(p.X), Round(p.Y)])];
+    private static double[] Flat(IReadOnlyList<Core.Geometry.Point> points)
+    {
+        var flat = new double[2 * points.Count];
+        for (var i = 0; i < points.Count; i++) (flat[2 * i], flat[2 * i + 1]) = (Round(points[i].X), Round(points[i].Y));
+        return flat;
+    }
 
     /// <summary>A hundredth of a millimetre is finer than any screen.</summary>
     private static double Round(double metres) => Math.Round(metres, 5);

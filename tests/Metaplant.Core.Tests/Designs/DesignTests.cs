@@ -77,7 +77,7 @@ public class DesignTests
         foreach (var source in (string[])["2", "7", "8"])
         {
             var board = Open("drilled-tub", source, null, ("packers", 4));
-            var packers = board.Views[1].Shapes.OfType<Core.Drawing.Polygon>().Where(p => p.Part == "packer").Select(p => p.Points.Average(q => q.X)).ToList();
+            var packers = board.Scene.Solids.Where(s => s.Part == "packer").Select(s => (s.Extent.Least.X + s.Extent.Most.X) / 2).ToList();
             packers.Count.ShouldBe(4);
             foreach (var hole in board.Fit.Assessment.Drain.Holes!.Positions) packers.ShouldAllBe(x => Math.Abs(x - hole.X) > .0225);
         }

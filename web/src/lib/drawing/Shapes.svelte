@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
-  import { pointsOf, type Frame } from './frame';
+  import { namesOf, pointsOf, type Frame } from './frame';
 
   interface Props {
     shapes: Schemas['ShapeDto'][];
@@ -15,6 +15,7 @@
   }
 
   const { shapes, frame, weakest = null, bad, onpart, tappable }: Props = $props();
+  const names = $derived(namesOf(shapes));
 </script>
 
 <!-- A drawing has hundreds of shapes and is drawn anew while a finger moves, so that each is one element and no more. Within a button it has the looks of that. -->
@@ -40,7 +41,7 @@
   {/if}
 {/snippet}
 
-{#each shapes as shape, i (i)}
+{#each shapes as shape, i (names[i])}
   {@const ink = `ink ink-${shape.ink.toLowerCase()}`}
   {@const weak = weakest && shape.part === weakest ? 'true' : undefined}
   {@const marked = shape.part && bad?.has(shape.part) ? 'true' : undefined}

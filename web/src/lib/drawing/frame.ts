@@ -148,3 +148,14 @@ export function pointsOf(shape: Shape, frame: Frame): string {
     out.push(`${frame.x(shape.points[i]).toFixed(1)},${frame.y(shape.points[i + 1]).toFixed(1)}`);
   return out.join(' ');
 }
+
+/** A name for each shape that it keeps while others come and go, so that only what is another is drawn anew: its part, what it is, and which of those it is. Pure. */
+export function namesOf(shapes: readonly Schemas['ShapeDto'][]): string[] {
+  const met = new Map<string, number>();
+  return shapes.map(({ part, kind, ink }) => {
+    const of = `${part ?? ''} ${kind} ${ink}`;
+    const nth = met.get(of) ?? 0;
+    met.set(of, nth + 1);
+    return `${of} ${nth}`;
+  });
+}
