@@ -74,6 +74,7 @@ app.UseSecurityHeaders(Headers.Policy);
 app.UseGuard();
 app.UseWhen(Squeeze.Pays, b => b.UseResponseCompression());
 app.UseDefaultFiles();
+app.UseSqueezedFiles();
 app.UseStaticFiles(Headers.CacheHashedFiles);
 app.UseRouting();
 app.UseRequestTimeouts();

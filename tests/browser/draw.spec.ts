@@ -24,6 +24,25 @@ test('a setting that cannot be cut says why and keeps the last picture', async (
   await expect(page.locator('.drawing:not(.bare)').first()).toHaveAttribute('data-stale', 'true');
 });
 
+test('a slider moved while the project is being kept stays where it was put, as a change', async ({ open, page }) => {
+  await open('/draw/drilled-tub?source=10');
+  const level = page.getByRole('slider', { name: 'Soil level', exact: true });
+  await level.press('ArrowLeft');
+  await expect(page.locator('output').first()).toHaveText('380 mm');
+  await page.route('**/api/things', async (route) => {
+    await new Promise((late) => setTimeout(late, 1500));
+    await route.continue();
+  });
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await level.press('ArrowLeft');
+  await expect(page).toHaveURL(/project=/);
+  await expect(page.locator('output').first()).toHaveText('360 mm');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
+  await page.reload();
+  await expect(page.locator('output').first()).toHaveText('360 mm');
+});
+
 test('a constant changed in its sum is marked as one’s own and can be taken back', async ({ open, page }) => {
   await open('/draw/drilled-tub?source=10');
   const depth = page.getByRole('button', { name: /Depth to root in/ });

@@ -74,6 +74,25 @@ test('a slat tapped bad is cut round', async ({ open, page }) => {
   await expect(page.getByRole('button', { name: 'slat 5, marked bad' })).toBeVisible();
 });
 
+test('what is typed while a change is being kept, far from the house, is neither lost nor kept unasked', async ({ open, page }) => {
+  await open('/gather/3');
+  const name = page.getByRole('textbox', { name: 'Name', exact: true });
+  await page.route('**/api/things', async (route) => {
+    await new Promise((late) => setTimeout(late, 1500));
+    await route.continue();
+  });
+  await name.fill('Long pallet');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await name.fill('Long pallet by the wall');
+  await expect(page.getByRole('status').first()).toContainText('Long pallet is kept');
+  await page.waitForResponse((r) => r.url().endsWith('/api/things') && r.request().method() === 'GET');
+  await expect(name).toHaveValue('Long pallet by the wall');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByRole('status').first()).toContainText('Long pallet by the wall is kept');
+  await page.reload();
+  await expect(name).toHaveValue('Long pallet by the wall');
+});
+
 test('a house rule turns unmarked pallets into food wood and back', async ({ open, page }) => {
   await open('/gather/3');
   await expect(page.locator('.judged')).toContainText('Ornamentals only');

@@ -174,3 +174,22 @@ test('a walk, a balcony and a ground change what is said', async ({ open, page }
   await page.getByLabel('Stands on').selectOption('Paving');
   await expect(page.locator('.verdicts section').nth(1)).toContainText('cannot drain through paving');
 });
+
+test('script and style come squeezed as far as it goes, to whoever can open them', async ({ open, page, request, server }) => {
+  await open('/gather');
+  const paths = await page.evaluate(() => performance.getEntriesByType('resource').map((e) => new URL(e.name).pathname).filter((p) => /\.(js|css)$/.test(p)));
+  expect(paths.length).toBeGreaterThan(3);
+  let wire = 0;
+  for (const path of paths) {
+    const squeezed = await request.get(server.url + path, { headers: { 'accept-encoding': 'br' } });
+    expect(squeezed.headers()['content-encoding'], path).toBe('br');
+    expect(squeezed.headers()['content-type'], path).toMatch(/^text\/(javascript|css)/);
+    expect(squeezed.headers()['cache-control'], path).toContain('immutable');
+    wire += Number(squeezed.headers()['content-length']);
+    const plain = await request.get(server.url + path, { headers: { 'accept-encoding': 'identity' } });
+    expect(plain.headers()['content-encoding'], path).toBeUndefined();
+    expect(await plain.text(), path).toBe(await squeezed.text());
+  }
+  // What the first page needs; the budget for all stages is 250 kB.
+  expect(wire).toBeLessThan(180_000);
+});

@@ -21,6 +21,7 @@ internal static class Headers
     /// <summary>Files whose names carry their content's hash never change; everything else is asked for anew.</summary>
     public static StaticFileOptions CacheHashedFiles { get; } = new()
     {
+        ContentTypeProvider = Squeeze.Types,
         OnPrepareResponse = context =>
             context.Context.Response.Headers.CacheControl = context.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache",
     };

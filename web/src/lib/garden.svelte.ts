@@ -50,6 +50,10 @@ function standing<T>(options: () => CreateQueryOptions<T>): CreateQueryResult<T>
   return query;
 }
 
+/** Milliseconds after the heap is there before it is matched: what is looked at comes first, and matching takes all of the machine. */
+const MATCHED_AFTER = 700;
+
+const DOOR = { queryKey: ['door'], queryFn: () => taken(api.GET('/api/door')) };
 const HANDBOOK = { queryKey: ['handbook'], queryFn: () => taken(api.GET('/api/handbook')) };
 const NO_THINGS: Thing[] = [];
 const NO_PROJECTS: Schemas['ProjectSummaryDto'][] = [];
@@ -85,8 +89,11 @@ class Garden {
   private handbookOpen = $state(false);
   private turn: Promise<unknown> = Promise.resolve();
 
+  /** What is read as soon as somebody is let in. */
+  private readonly first: (() => Promise<unknown>)[] = [];
+
   // Asked at the door first: a gardener goes on to the garden, a helper to what they were invited to, anybody else signs in.
-  private readonly doorAsked = standing(() => ({ queryKey: ['door'], queryFn: () => taken(api.GET('/api/door')) }));
+  private readonly doorAsked = standing(() => DOOR);
   private readonly inside = $derived(this.doorAsked.data?.role === 'gardener');
   private readonly catalogueAsked = this.reading('catalogue', (signal) => api.GET('/api/catalogue', { signal }));
   private readonly gardenAsked = this.reading('garden', (signal) => api.GET('/api/garden', { signal }));
@@ -109,7 +116,8 @@ class Garden {
     this.lookAsked,
   ];
   private readonly handbookAsked = standing(() => ({ ...HANDBOOK, enabled: this.inside && this.handbookOpen }));
-  // After the heap is there, so that the first page does not wait for it.
+  /** True once the heap is matched, too. */
+  private matched = $state(false);
   private readonly matchesAsked = standing(() => ({
     queryKey: ['matches', this.brief, this.aim, this.means],
     queryFn: ({ signal }) =>
@@ -120,7 +128,7 @@ class Garden {
           signal,
         }),
       ),
-    enabled: this.inside && this.thingsAsked.data !== undefined,
+    enabled: this.inside && this.matched && this.thingsAsked.data !== undefined,
     placeholderData: keepPreviousData,
   }));
 
@@ -169,16 +177,30 @@ class Garden {
     key: string,
     ask: (signal: AbortSignal) => Promise<{ data?: T; error?: unknown; response: Response }>,
   ): CreateQueryResult<T> {
-    return standing(() => ({
-      queryKey: [key],
-      queryFn: ({ signal }) => taken(ask(signal)),
-      enabled: this.inside,
-    }));
+    const question = { queryKey: [key], queryFn: ({ signal }: { signal: AbortSignal }) => taken(ask(signal)) };
+    this.first.push(() => held.prefetchQuery(question));
+    return standing(() => ({ ...question, enabled: this.inside }));
   }
 
   constructor() {
     this.remember();
-    $effect.root(() => this.catchUp());
+    $effect.root(() => {
+      this.catchUp();
+      $effect(() => {
+        if (this.thingsAsked.data !== undefined) setTimeout(() => this.match(), MATCHED_AFTER);
+      });
+    });
+  }
+
+  /** Reads what every page stands on, all at once, for whoever is let in. */
+  async arrive(): Promise<void> {
+    const door = await held.fetchQuery(DOOR).catch(() => null);
+    if (door?.role === 'gardener') await Promise.all(this.first.map((read) => read()));
+  }
+
+  /** Matches the heap from now on, without waiting any longer. */
+  match(): void {
+    this.matched = true;
   }
 
   private remember(): void {

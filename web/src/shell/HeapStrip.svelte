@@ -2,6 +2,7 @@
   import Said from './Said.svelte';
   import { Select } from 'flowbite-svelte';
   import Button from '../lib/controls/Button.svelte';
+  import { onceLaidOut } from '../lib/frames';
   import { createVirtualizer, defaultRangeExtractor } from '@tanstack/svelte-virtual';
   import { get } from 'svelte/store';
   import { push, router } from 'svelte-spa-router';
@@ -118,7 +119,7 @@
   );
   $effect(() => {
     const i = standing.findIndex((each) => each.thing.id === inHand);
-    if (strip && i >= 0) get(virtual).scrollToIndex(i, { align: 'auto' });
+    if (strip && i >= 0) return onceLaidOut(() => get(virtual).scrollToIndex(i, { align: 'auto' }));
   });
 
   function stateOf(thing: Thing): string {

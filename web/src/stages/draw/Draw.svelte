@@ -28,6 +28,8 @@
     const address = `${asked}|${project ?? ''}|${source ?? ''}${set ? `|${set}` : ''}`;
     if (address === opened) return;
     opened = address;
+    // What was changed on it and is not kept yet is still on the board.
+    if (untrack(() => board.changed && !set && board.project?.id === Number(project))) return;
     if (project) void board.openProject(Number(project), settingsOf(set));
     else if (asked) void board.open(asked, source);
   });

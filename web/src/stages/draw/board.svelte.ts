@@ -91,17 +91,26 @@ export class DrawingBoard {
       version: this.project?.version ?? null,
       board: this.asInput(),
     };
+    const sent = this.asItStands();
     let kept: Project | undefined;
     this.trouble = await garden.write(async () => {
       const answer = this.project
         ? await api.PUT('/api/projects/{id}', { params: { path: { id: this.project.id } }, body })
         : await api.POST('/api/projects', { body });
       kept = answer.data;
+      // From now on its things are spoken for by itself, which a slider moved before all is read again must know.
+      if (kept) this.project = { id: kept.id, name: kept.name, version: kept.version };
       return answer;
     }, `${this.name} is kept and speaks for its things`);
     if (!kept) return null;
-    this.show(kept);
+    // A slider moved meanwhile stays where it was put, as a change of what was kept.
+    if (this.asItStands() === sent) this.show(kept);
     return kept.id;
+  }
+
+  /** All that would be kept, to be compared. */
+  private asItStands(): string {
+    return JSON.stringify([this.design, this.settings, this.name, garden.brief]);
   }
 
   async drop(): Promise<boolean> {

@@ -3,6 +3,7 @@
   import Field from '../../lib/controls/Field.svelte';
   import { Checkbox, Select } from 'flowbite-svelte';
   import Button from '../../lib/controls/Button.svelte';
+  import { onceLaidOut } from '../../lib/frames';
   import { createVirtualizer } from '@tanstack/svelte-virtual';
   import { MediaQuery } from 'svelte/reactivity';
   import { get } from 'svelte/store';
@@ -53,7 +54,7 @@
   // What is in hand is in sight, also when it has just come onto the heap at the far end of the list.
   $effect(() => {
     const at = list.rows.findIndex((r) => r.thing?.id === current);
-    if (rows && at >= 0) get(virtual).scrollToIndex(at, { align: 'auto' });
+    if (rows && at >= 0) return onceLaidOut(() => get(virtual).scrollToIndex(at, { align: 'auto' }));
   });
 </script>
 

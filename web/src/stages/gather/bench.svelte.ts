@@ -192,7 +192,8 @@ export class Bench {
   }
 
   private async send(draft: Draft): Promise<boolean> {
-    const body = inputOf(draft);
+    const body = inputOf($state.snapshot(draft));
+    const sent = JSON.stringify(body);
     let kept: Thing | undefined;
     const trouble = await garden.write(
       async () => {
@@ -211,8 +212,16 @@ export class Bench {
     }
     if (draft.id === null) this.place = draft.place;
     this.drafts.forget(draft.id);
-    this.load(kept);
+    this.settle(draft, sent, kept);
     return true;
+  }
+
+  /** Shows what was kept, unless another thing was taken in hand meanwhile; what was typed since it was sent stays, as a change of what was kept. */
+  private settle(draft: Draft, sent: string, kept: Thing): void {
+    if (this.draft !== draft) return;
+    if (JSON.stringify(inputOf($state.snapshot(draft))) === sent) return this.load(kept);
+    Object.assign(draft, { id: kept.id, number: kept.number, version: kept.version });
+    this.touch();
   }
 
   /** Splits so many off the batch. Returns the id of the part that was split off, or null. */

@@ -34,6 +34,7 @@
 
   $effect(() => {
     garden.lifted = {};
+    garden.match();
   });
 </script>
 
