@@ -10,7 +10,7 @@ namespace Metaplant.Core.Casting;
 /// <summary>How hard the caster looks for the best way of cutting sawn wood.</summary>
 public enum Effort
 {
-    /// <summary>The first good plan; for matching, and while a slider is dragged. Looks on only where it would leave something missing.</summary>
+    /// <summary>The first good plan; for matching, and for what the stops of a slider would bring. Looks on only where it would leave something missing.</summary>
     Quick,
 
     /// <summary>Until no other plan can be better, or a great many were looked at; for what is looked at or kept.</summary>

@@ -63,7 +63,7 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
     /// <summary>
     /// Holes between packers that are laid first: in each bay columns as far apart as still keeps the way across a packer within <paramref name="spacing"/>, in each column rows from end to end, no closer than four fifths of the spacing. No hole lies
     /// outside the floor, under a packer, or nearer to wall or packer than <paramref name="web"/>; holes are never closer than three diameters. Without packers it is one bay.
-    /// No place of the floor is farther from a hole than the spacing, by a tenth at most at a curved edge, where the spacing is at least the packer's width and the greater of that and three diameters, and a bay takes a hole; where it is less, packers are in the way of water.
+    /// No place of the floor is farther from a hole than the spacing, by a tenth at most at a curved edge, where the spacing is at least the packer's width and the greater of that and three diameters, and a bay has room for as many columns as that takes; where it is less, packers are in the way of water.
     /// </summary>
     /// <param name="packers">Where the packers lie across the length, their middles in m from the middle of the floor, in order.</param>
     /// <param name="packerWidth">m.</param>
@@ -83,9 +83,13 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
             var width = to - from;
             if (width < 2 * clear) return [];
             // Across a packer the way is one column pitch and the packer.
-            var apart = packers.Count == 0 ? spacing : Math.Max(spacing - packerWidth, packerWidth);
-            var count = Math.Max(1, Math.Min((int)Math.Ceiling(width / apart - 1e-9), (int)(width / (3 * holeDiameter) + 1e-9)));
-            return Enumerable.Range(0, count).Select(i => Math.Clamp(from + (i + .5) * width / count, from + clear, to - clear));
+            double apart = packers.Count == 0 ? spacing : Math.Max(spacing - packerWidth, packerWidth), least = 3 * holeDiameter;
+            // Wide holes stand nearer to the packers, so that as many columns as are wanted find room; not nearer than three diameters to those across.
+            var edge = Math.Max(clear, (least - packerWidth) / 2);
+            var count = Math.Max(1, Math.Min((int)Math.Ceiling(width / apart - 1e-9), (int)((width - 2 * edge) / least + 1e-9) + 1));
+            var step = Math.Max(width / count, least);
+            var first = (from + to) / 2 - (count - 1) * step / 2;
+            return Enumerable.Range(0, count).Select(i => Math.Clamp(first + i * step, from + clear, to - clear));
         }
 
         IEnumerable<Point> Rows(double x, double pitch)

@@ -51,11 +51,10 @@ public static class DrawingBoard
     /// <summary>
     /// The board, or why these settings cannot be made of this heap. Settings are moved to the nearest stops first; a setting not given takes its default. Looking along its sliders is stopped between one notch and the next.
     /// </summary>
-    /// <param name="effort">Quick while a slider moves, so that the picture follows the finger.</param>
-    public static Outcome<Board> Open(Design design, Lead lead, IReadOnlyDictionary<string, double> given, Brief brief, Heap heap, Effort effort = Effort.Proven, CancellationToken cancel = default)
+    public static Outcome<Board> Open(Design design, Lead lead, IReadOnlyDictionary<string, double> given, Brief brief, Heap heap, CancellationToken cancel = default)
     {
         var room = Stockroom.Of(heap);
-        return Draft.Of(design, Chosen.Snap(design, lead, brief, given), room, effort).Then<Board>(draft => new Board(Fit.Of(draft, room), draft, room, cancel));
+        return Draft.Of(design, Chosen.Snap(design, lead, brief, given), room, Effort.Proven).Then<Board>(draft => new Board(Fit.Of(draft, room), draft, room, cancel));
     }
 
     /// <summary>The board of a fit that was kept, drawn from its own pieces.</summary>

@@ -1,4 +1,3 @@
-using Metaplant.Core.Casting;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Sums;
@@ -27,7 +26,7 @@ public sealed record IdleDto(int ThingId, int Number, string Name, Sentence Why)
 public sealed record MatchesDto(IReadOnlyList<DesignMatchDto> Designs, IReadOnlyList<IdleDto> Idle);
 
 /// <summary>What to put on the drawing board. Settings in SI by parameter; those left out take their default.</summary>
-/// <param name="InHand">True while a slider moves: nothing is tried along the sliders and the first good way of cutting is taken, so that the picture comes sooner.</param>
+/// <param name="InHand">True while a slider moves: nothing is tried along the sliders, so that the picture comes sooner.</param>
 public sealed record BoardInput(string? Design, string? Source, IReadOnlyDictionary<string, double>? Settings, BriefDto? Brief, int? Project, bool? InHand = null);
 
 /// <summary>Names the log that matching tells to.</summary>
@@ -74,18 +73,17 @@ internal static partial class MatchEndpoints
     /// <summary>The design opened on the source asked for, or on the best when none is named.</summary>
     internal static Outcome<Board> Find(BoardInput input, Core.Salvage.Heap heap, Brief brief, CancellationToken cancel)
     {
-        var effort = input.InHand == true ? Effort.Quick : Effort.Proven;
         if (Core.Designs.Catalogue.Find(input.Design ?? "") is not { } design) return new Problem("design", "There is no such design.");
         if (input.Source is null)
         {
             var best = Matcher.Match(design, heap, brief, Aim.MostSoil, cancel: cancel).Best;
-            return best is null ? new Problem("source", "Nothing on the heap could be its main part.") : DrawingBoard.Open(design, best.Lead, input.Settings ?? best.Set.Values, brief, heap, effort, cancel);
+            return best is null ? new Problem("source", "Nothing on the heap could be its main part.") : DrawingBoard.Open(design, best.Lead, input.Settings ?? best.Set.Values, brief, heap, cancel);
         }
 
         return DrawingBoard.FindLead(design, heap, input.Source).Then(lead =>
         {
             var given = input.Settings ?? Matcher.BestSettings(design, lead, heap, brief, Aim.MostSoil) ?? new Dictionary<string, double>();
-            return DrawingBoard.Open(design, lead, given, brief, heap, effort, cancel);
+            return DrawingBoard.Open(design, lead, given, brief, heap, cancel);
         });
     }
 

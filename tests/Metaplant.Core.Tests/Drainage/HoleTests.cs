@@ -82,8 +82,26 @@ public class HoleTests
             holes.Positions.ShouldAllBe(p => packers.TrueForAll(x => Math.Abs(p.X - x) >= (Packer + d) / 2 + Web - 1e-9));
             holes.Count.ShouldBeGreaterThanOrEqualTo(Math.Min(3, Math.Max(1, n)));
             holes.LeastPitch.ShouldBeGreaterThanOrEqualTo(3 * d - 1e-9);
+            // Where holes are so wide that a bay has no room for the columns it wants, nothing is promised.
+            double bay = l / Math.Max(1, n) - Packer, columns = Math.Ceiling(bay / (s - Packer) - 1e-9);
+            if (n > 0 && (columns - 1) * 3 * d > bay - 2 * Math.Max(d / 2 + Web, (3 * d - Packer) / 2)) return;
             holes.Farthest(floor).ShouldBeLessThanOrEqualTo(s * (floor is RectangleOutline { CornerRadius: 0 } ? 1 + 1e-9 : 1.1), $"{floor} {n} packers, spacing {s}, {holes.Count} holes");
         }, iter: 3000);
+
+    [Theory]
+    [InlineData(.5676, .2017, .1114, .0196, 4, false)]
+    [InlineData(1.4777, 1.4777, .1163, .02375, 8, true)]
+    public void Wide_holes_find_room_for_as_many_columns_as_keep_the_way_short(double length, double width, double spacing, double hole, int packers, bool round)
+    {
+        // Found by chance: one column in each bay left places of the floor a little too far from it.
+        Outline floor = round ? new CircleOutline(length) : new RectangleOutline(length, width);
+        var across = HoleGrid.PackersUnder(length, packers);
+        var holes = HoleGrid.Between(floor, spacing, hole, across, .045, .005);
+        holes.Farthest(floor).ShouldBeLessThanOrEqualTo(spacing * (round ? 1.1 : 1));
+        holes.LeastPitch.ShouldBeGreaterThanOrEqualTo(3 * hole - 1e-9);
+        // Two columns between every two packers.
+        holes.Positions.Where(p => p.X > across[1] && p.X < across[2]).Select(p => Math.Round(p.X, 6)).Distinct().Count().ShouldBe(2);
+    }
 
     [Fact]
     public void Eighty_holes_of_a_dinghy_lie_inside_it()
