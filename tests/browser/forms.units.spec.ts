@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Kind, SumInput, Thing, View } from '../../web/src/lib/api/client';
-import { boundsOf, evenly, frameFor, marginsOf, placeDimensions } from '../../web/src/lib/drawing/frame';
+import { boundsOf, evenly, frameFor, marginsOf, namesOf, placeDimensions } from '../../web/src/lib/drawing/frame';
 import { allWords, each, EVERYTHING, matches as found, rowsOf } from '../../web/src/stages/gather/find';
 import { fillingScale, heightAt, sharedLayout } from '../../web/src/stages/draw/sheet';
 import { hasWords } from '../../web/src/lib/words';
@@ -155,4 +155,15 @@ test('one view by itself fills its box on one side and is within it on the other
   expect(heightAt(view, scale)).toBeLessThan(400);
   // A bucket is not blown up to a wall.
   expect(fillingScale(box('bucket', 0.3, 0.3), { width: 2000, height: 2000 })).toBe(900);
+});
+
+test('a shape keeps its name while others of its drawing come and go', () => {
+  const shape = (part: string | undefined, kind: 'Polygon' | 'Disc' = 'Polygon') => ({ kind, ink: 'Wood' as const, points: [], part });
+  const before = [shape('slat-1'), shape('slat-2'), shape('slat-2'), shape(undefined, 'Disc')];
+  const after = [shape('slat-1'), shape('tie'), shape('slat-2'), shape('slat-2'), shape(undefined, 'Disc')];
+  const [was, is] = [namesOf(before), namesOf(after)];
+  expect(new Set(is).size).toBe(after.length);
+  expect(is.filter((_, i) => i !== 1)).toEqual(was);
+  // One fewer of a part takes the last name of it.
+  expect(namesOf([before[0], before[1], before[3]])).toEqual([was[0], was[1], was[3]]);
 });

@@ -40,7 +40,7 @@ internal static class DrainAssessor
         var down = DrainDown.Worked(blueprint.Depth, brief.Medium, brief.Handbook);
         List<Check> checks =
         [
-            Room(floor, holes, spacing).Guarding([], Quantity.Pads), Reach(floor, spacing).Guarding([], Quantity.Pads, Quantity.Packers),
+            Room(floor, holes, spacing).Guarding([], Quantity.Pads), Reach(floor, holes, spacing).Guarding([], Quantity.Pads),
             Flow(floor, holes, spacing, brief), Clearance(floor, brief), Slow(down, brief),
         ];
         if (spacing.Ponds)
@@ -65,11 +65,18 @@ internal static class DrainAssessor
     }
 
     /// <summary>
-    /// The spacing that drains beside the packers: as wide as one and as the least from hole to hole, holes between them leave no place of the floor farther from a hole than it, however many packers there are. Closer than that they are in the way.
+    /// The spacing that drains beside the packers: as wide as one and as the least from hole to hole, holes between them leave no place of the floor farther from a hole than it. Closer than that packers are in the way; and where wide holes find no room between them, it is looked for whether there is such a place.
     /// </summary>
-    private static Check Reach(ClosedFloor floor, HoleSpacing spacing)
+    private static Check Reach(ClosedFloor floor, HoleGrid holes, HoleSpacing spacing)
     {
         var wanted = floor.Packers.Count == 0 ? 0 : floor.PackerWidth + Math.Max(floor.PackerWidth, LeastPitch * floor.HoleDiameter);
+        if (spacing.Spacing >= wanted && !holes.Reaches(floor.Outline, spacing.Spacing))
+        {
+            var farthest = holes.Farthest(floor.Outline);
+            return Check.Enough(
+                "hole-reach", "Way to the nearest hole", farthest, spacing.Spacing, Unit.Metre, "", $"Between so many packers there is no room for holes of {Amount.Length(floor.HoleDiameter)} near enough: some of the floor is {Amount.Length(farthest)} from the nearest, and {Amount.Length(spacing.Spacing)} would drain this soil.", "floor", [spacing.Sum], Pad(floor));
+        }
+
         return Check.Enough(
             "hole-reach", "Way to the nearest hole", wanted, spacing.Spacing, Unit.Metre,
             "No place of the floor is farther from a hole than the spacing.", $"Holes every {Amount.Length(spacing.Spacing)} would drain this soil; over packers of {Amount.Length(floor.PackerWidth)} there is floor that no hole can be so near to.", "floor", [spacing.Sum], Pad(floor));

@@ -18,8 +18,17 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
 
     public int Count => Positions.Count;
 
+    /// <summary>How much farther than the spacing a place at a curved edge may be, where columns end in a slanting wall.</summary>
+    private const double AtACurvedEdge = 1.1;
+
     /// <summary>From row to row, along a packer, at least, m; infinite where nobody laid them in rows.</summary>
     public double RowsApart { get; init; } = double.PositiveInfinity;
+
+    /// <summary>False where a bay between packers had no room for as many columns as the spacing wants.</summary>
+    public bool Roomy { get; init; } = true;
+
+    /// <summary>True where no place of the floor is farther from a hole than the spacing, by a tenth at most at a curved edge: known beforehand where there was room, else looked for.</summary>
+    public bool Reaches(Outline foot, double spacing) => Roomy || Farthest(foot) <= spacing * (foot is RectangleOutline { CornerRadius: 0 } ? 1 + 1e-9 : AtACurvedEdge);
 
     /// <summary>The least distance in m between the middles of two holes; infinite with one.</summary>
     public double LeastPitch
@@ -63,7 +72,7 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
     /// <summary>
     /// Holes between packers that are laid first: in each bay columns as far apart as still keeps the way across a packer within <paramref name="spacing"/>, in each column rows from end to end, no closer than four fifths of the spacing. No hole lies
     /// outside the floor, under a packer, or nearer to wall or packer than <paramref name="web"/>; holes are never closer than three diameters. Without packers it is one bay.
-    /// No place of the floor is farther from a hole than the spacing, by a tenth at most at a curved edge, where the spacing is at least the packer's width and the greater of that and three diameters, and a bay has room for as many columns as that takes; where it is less, packers are in the way of water.
+    /// No place of the floor is farther from a hole than the spacing, by a tenth at most at a curved edge, where the spacing is at least the packer's width and the greater of that and three diameters, and every bay has room for as many columns as that takes, see <see cref="Roomy"/>; where it is less, packers are in the way of water.
     /// </summary>
     /// <param name="packers">Where the packers lie across the length, their middles in m from the middle of the floor, in order.</param>
     /// <param name="packerWidth">m.</param>
@@ -72,21 +81,28 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(spacing);
         var inset = (foot.InsetBy(holeDiameter / 2 + web) ?? foot.ScaledBy(1e-3)).Turned();
         var clear = holeDiameter / 2 + web;
+        var roomy = true;
         for (var pitch = Math.Max(.8 * spacing, 3 * holeDiameter); ; pitch /= 2)
         {
             var holes = Bays(foot.Length / 2, packers, packerWidth).SelectMany(b => Columns(b.From, b.To)).SelectMany(x => Rows(x, pitch)).ToList();
-            if (holes.Count >= Least || pitch / 2 < 3 * holeDiameter) return new(holes) { RowsApart = pitch };
+            if (holes.Count >= Least || pitch / 2 < 3 * holeDiameter) return new(holes) { RowsApart = pitch, Roomy = roomy };
         }
 
         IEnumerable<double> Columns(double from, double to)
         {
             var width = to - from;
-            if (width < 2 * clear) return [];
+            if (width < 2 * clear)
+            {
+                roomy = false;
+                return [];
+            }
+
             // Across a packer the way is one column pitch and the packer.
             double apart = packers.Count == 0 ? spacing : Math.Max(spacing - packerWidth, packerWidth), least = 3 * holeDiameter;
             // Wide holes stand nearer to the packers, so that as many columns as are wanted find room; not nearer than three diameters to those across.
             var edge = Math.Max(clear, (least - packerWidth) / 2);
-            var count = Math.Max(1, Math.Min((int)Math.Ceiling(width / apart - 1e-9), (int)((width - 2 * edge) / least + 1e-9) + 1));
+            int wanted = (int)Math.Ceiling(width / apart - 1e-9), count = Math.Max(1, Math.Min(wanted, (int)((width - 2 * edge) / least + 1e-9) + 1));
+            roomy &= count >= wanted;
             var step = Math.Max(width / count, least);
             var first = (from + to) / 2 - (count - 1) * step / 2;
             return Enumerable.Range(0, count).Select(i => Math.Clamp(first + i * step, from + clear, to - clear));

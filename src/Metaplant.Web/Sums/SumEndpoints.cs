@@ -13,7 +13,7 @@ internal static class SumEndpoints
 {
     public static void MapSums(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/sums", All).WithName("sums");
+        api.MapGet("/sums", All).CacheOutput(UntilChanged.Policy).WithName("sums");
         api.MapPost("/sums/{name}", Answer).Accepts<SumInput>("application/json").AddEndpointFilter(Timed).WithName("sum");
         api.MapPost("/sums/{name}/sheet", Sheet).Accepts<SumInput>("application/json").AddEndpointFilter(Timed).WithName("sumSheet");
     }

@@ -200,6 +200,23 @@ public class InvariantTests
     }
 
     [Fact]
+    public void Where_the_way_to_the_nearest_hole_is_called_short_it_is()
+    {
+        int called = 0, denied = 0;
+        foreach (var made in All.Value)
+        {
+            if (made.Draft.Blueprint.Foot is not ClosedFloor floor) continue;
+            var drain = made.Fit.Assessment.Drain;
+            if (drain.Checks.Single(c => c.Id == "hole-reach").Verdict == Verdict.Fails) denied++;
+            else drain.Holes!.Farthest(floor.Outline).ShouldBeLessThanOrEqualTo(1.1 * floor.Spacing(Brief.Default).Spacing, made.Which);
+            called++;
+        }
+
+        denied.ShouldBeGreaterThan(0);
+        called.ShouldBeGreaterThan(2 * denied);
+    }
+
+    [Fact]
     public void From_every_side_what_is_drawn_is_what_is_seen()
     {
         foreach (var made in All.Value.Where((_, i) => i % 16 == 0))

@@ -22,7 +22,7 @@ public sealed class PicturesTests
     public void Plants_hide_nothing() => Front(Board("leaves", 0, 1, 0, Ink.Plant), Board("back", 0, 1, .5)).ShouldBe(["back", "leaves"]);
 
     [Fact]
-    public void Behind_what_is_pierced_a_board_is_drawn_whole_or_not_at_all()
+    public void A_board_behind_a_row_of_slats_with_gaps_is_drawn_whole()
     {
         // Forty slats with gaps between them leave more bits than are followed up: it is painted.
         var slats = Enumerable.Range(0, 40).Select(i => Board($"slat-{i}", i * .02, i * .02 + .015, 0));

@@ -187,7 +187,9 @@ class Garden {
     $effect.root(() => {
       this.catchUp();
       $effect(() => {
-        if (this.thingsAsked.data !== undefined) setTimeout(() => this.match(), MATCHED_AFTER);
+        if (this.matched || this.thingsAsked.data === undefined) return;
+        const soon = setTimeout(() => this.match(), MATCHED_AFTER);
+        return () => clearTimeout(soon);
       });
     });
   }
