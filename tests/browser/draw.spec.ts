@@ -43,6 +43,24 @@ test('a slider moved while the project is being kept stays where it was put, as 
   await expect(page.locator('output').first()).toHaveText('360 mm');
 });
 
+test('who goes on to make it while what follows from keeping it is still read is not called back', async ({ open, page }) => {
+  await open('/draw/drilled-tub?source=10');
+  await page.route('**/api/things', async (route) => {
+    await new Promise((late) => setTimeout(late, 1500));
+    await route.continue();
+  });
+  await page.getByRole('textbox', { name: 'Project' }).fill('Herb tub');
+  const read = page.waitForResponse((r) => r.url().endsWith('/api/things') && r.request().method() === 'GET');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('heading', { name: 'Herb tub', level: 1 })).toBeVisible();
+  await read;
+  // Long enough for whatever would still follow.
+  await page.waitForTimeout(1000);
+  await expect(page.getByRole('heading', { name: 'Herb tub', level: 1 })).toBeVisible();
+  await expect(page).toHaveURL(/#\/make\//);
+});
+
 test('a constant changed in its sum is marked as one’s own and can be taken back', async ({ open, page }) => {
   await open('/draw/drilled-tub?source=10');
   const depth = page.getByRole('button', { name: /Depth to root in/ });

@@ -6,6 +6,7 @@
   import { push, router } from 'svelte-spa-router';
   import BandSlider from '../../lib/controls/BandSlider.svelte';
   import { garden } from '../../lib/garden.svelte';
+  import { fromHere } from '../../lib/go';
   import { goingOn, stencilled } from '../../lib/words';
   import { money, say } from '../../lib/units/tell';
   import BriefBar from '../match/BriefBar.svelte';
@@ -81,10 +82,16 @@
   }
 
   async function keep() {
+    const go = fromHere();
     const id = await board.keep();
     if (id === null) return;
     opened = `|${id}|`;
-    await push(`/draw?project=${id}`);
+    go(`/draw?project=${id}`);
+  }
+
+  async function drop() {
+    const go = fromHere();
+    if (await board.drop()) go('/match');
   }
 </script>
 
@@ -161,7 +168,7 @@
         >
         {#if board.project}
           <Button class="px-4" onclick={() => void push(`/make/${board.project!.id}`)}>Make it</Button>
-          <Button class="px-4" onclick={async () => (await board.drop()) && void push('/match')}>Drop it</Button>
+          <Button class="px-4" onclick={() => void drop()}>Drop it</Button>
         {/if}
       </div>
     </section>

@@ -7,6 +7,7 @@
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
+  import { fromHere } from '../../lib/go';
   import { phone } from '../../lib/phone';
   import { parseCount, parseLength } from '../../lib/units/parse';
   import { say } from '../../lib/units/tell';
@@ -43,10 +44,11 @@
   /** A new thing kept makes room for the next one, or stays in hand. */
   async function keep(next: boolean) {
     const wasNew = bench.isNew;
-    // Whoever has gone on to another page meanwhile is not called back.
+    const go = fromHere();
+    // Whoever has gone on to another page meanwhile has something else in hand.
     if (!(await bench.keep()) || !wasNew || router.location !== '/gather/new') return;
     if (next) bench.putAway();
-    else void push(`/gather/${draft.id}`);
+    else go(`/gather/${draft.id}`);
   }
 
   function another() {
@@ -62,13 +64,15 @@
 
   async function offTheHeap() {
     more = false;
-    if (await bench.retire()) void push('/gather');
+    const go = fromHere();
+    if (await bench.retire()) go('/gather');
   }
 
   /** What is split off is what is in hand next: it is what differs. */
   async function split() {
+    const go = fromHere();
     const part = await bench.split(Number(splitOff));
-    if (part !== null) void push(`/gather/${part}`);
+    if (part !== null) go(`/gather/${part}`);
   }
 
   /** A new thing is named first; what was made of a line is there to be typed over, or to be kept with Enter. */
