@@ -11,6 +11,9 @@ public sealed record FreeFormMeasures(FreeForm Shape, double Wall) : Measures, I
     public Vessel Inside => Shape;
 
     public VesselWall WallKind => VesselWall.Plate;
+
+    /// <summary>The longest of all that was measured, whatever the level: between the measured sections nobody knows the shape, and more soil must never find a shorter side.</summary>
+    public double LongestSide(double level) => Shape.Sections.Max(s => Math.Max(s.Outline.Length, s.Outline.Width));
 }
 
 public sealed class FreeFormVessel() : ListedKind<FreeFormMeasures>(
