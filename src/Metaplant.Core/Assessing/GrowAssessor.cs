@@ -58,7 +58,7 @@ internal static class GrowAssessor
     private static (Verdict Verdict, Sentence Words) Say(IReadOnlyList<Sentence?> whyNots)
     {
         var fitting = whyNots.Count(w => w is null);
-        if (fitting > 0) return (Verdict.Sound, $"{fitting} of {new Count(whyNots.Count, "crop", "crops")} have the room and depth. {NotAsked}");
+        if (fitting > 0) return (Verdict.Sound, $"{fitting} of {new Count(whyNots.Count, "crop", "crops")} {(fitting == 1 ? "has" : "have")} the room and depth. {NotAsked}");
         // The reason that most of them give, the first among equals.
         var commonest = whyNots.OfType<Sentence>().GroupBy(w => w).OrderByDescending(g => g.Count()).First().Key;
         return (Verdict.Fails, $"Nothing on the list grows in it: {commonest.GoingOn()}");

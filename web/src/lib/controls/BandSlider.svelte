@@ -22,7 +22,7 @@
   // A choice has words where a count has a number.
   const choice = $derived(slider.notches.every((n) => n.label));
   const tell = (value: number) =>
-    (choice && slider.unit === 'Count' && slider.notches.find((n) => n.value === value)?.label) ||
+    (choice && ['Count', 'One'].includes(slider.unit) && slider.notches.find((n) => n.value === value)?.label) ||
     say(value, slider.unit, garden.system);
   const words = $derived(tell(slider.value));
   const holdsTo = $derived(whatHolds(slider.notches, tell));

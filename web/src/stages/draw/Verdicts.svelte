@@ -14,7 +14,7 @@
   const few = $derived(
     (fits
       .slice(0, 3)
-      .map((c) => `${c.count} ${c.plural}`)
+      .map((c) => `${c.count} ${c.called}`)
       .join(' or ') || 'No crop fits') + (fits.length > 3 ? ' or…' : ''),
   );
   const weakest = $derived(fit.hold.weakest);
@@ -38,16 +38,16 @@
         </p>{/if}
       {#if fit.grow.around}<p><SumOpener sum={fit.grow.around} {onchanged} /> round its feet</p>{/if}
       <p>
-        {fit.grow.words}{#if fit.reach > 0.75}
-          The middle is {say(fit.reach, 'Metre', garden.system)} from the edge, farther than an arm reaches.{/if}
+        {fit.grow.words}
+        {#if fit.reach > 0.75}The middle is {say(fit.reach, 'Metre', garden.system)} from the edge, farther than an arm reaches.{/if}
       </p>
       <Fold title={few}>
         <ul class="crops">
           {#each fits as c (c.id)}<li>
               <b>{c.count}</b>
-              {c.plural}{c.limit === 'soil' ? ', by soil' : ''}{c.notKnown ? `. ${c.notKnown}` : ''}
+              {c.called}{c.limit === 'soil' ? ', by soil' : ''}{c.notKnown ? `. ${c.notKnown}` : ''}
             </li>{/each}
-          {#each nots as c (c.id)}<li class="soft">No {c.plural}: {c.whyNot}</li>{/each}
+          {#each nots as c (c.id)}<li class="soft">No {c.called}: {c.whyNot}</li>{/each}
         </ul>
       </Fold>
       {#each fit.pending as p (p.thingId)}<p class="pending">
