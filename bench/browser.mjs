@@ -132,7 +132,7 @@ try {
   await page.goto(`${url}/#/gather/1`);
   await page.locator('.judged').waitFor();
   row(`first page usable, ${(wire / 1000).toFixed(0)} kB of script and style (budget 250 kB)`, [performance.now() - opened], '1.5 s');
-  for (const [what, path, slider] of [['a pallet bed', '/draw/pallet-bed?source=1', 'Tie wires in each section'], ['a tub', '/draw/drilled-tub?source=10', 'Soil level'], ['a cone', '/draw/wound-cone?source=25', 'Height of the tie'], ['upright boards', '/draw/upright-bed?source=24', 'Wall height'], ['posts and planks', '/draw/plank-bed?source=24', 'Length'], ['a sheet wall', '/draw/sheet-bed?source=39', 'Length'], ['a core sack', '/draw/core-sack?source=49', 'How high it stands'], ['a hanging tube', '/draw/hanging-tube?source=70', null]]) {
+  for (const [what, path, slider] of [['a pallet bed', '/draw/pallet-bed?source=1', 'Tie wires in each section'], ['a tub', '/draw/drilled-tub?source=10', 'Soil level'], ['a cone', '/draw/wound-cone?source=25', 'Height of the tie'], ['upright boards', '/draw/upright-bed?source=24', 'Wall height'], ['posts and planks', '/draw/plank-bed?source=24', 'Length'], ['a sheet wall', '/draw/sheet-bed?source=39', 'Length'], ['a core sack', '/draw/core-sack?source=49', 'How high it stands'], ['a hanging tube', '/draw/hanging-tube?source=70', null], ['bales', '/draw/bale-bed?source=78', 'Bales along'], ['a dry-laid wall', '/draw/dry-wall-bed?source=51', 'Wall height'], ['tyres', '/draw/tyre-ring?source=69', null]]) {
     await page.goto(`${url}/#${path}`);
     await (slider === null ? page.getByRole('slider').first() : page.getByRole('slider', { name: slider, exact: true })).waitFor();
     // From the changed number to the frame in which the slider, which shows the answered value, has moved.

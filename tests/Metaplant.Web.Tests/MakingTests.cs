@@ -68,6 +68,9 @@ public sealed class MakingTests : IAsyncLifetime
     [InlineData("core-sack")]
     [InlineData("hanging-tube")]
     [InlineData("wound-cone")]
+    [InlineData("bale-bed")]
+    [InlineData("dry-wall-bed")]
+    [InlineData("tyre-ring")]
     public async Task Whatever_is_measured_once_all_is_cut_the_project_is_still_drawn_from_its_own_pieces_or_the_measure_is_refused(string design)
     {
         var (status, kept) = await server.PostAsync("/api/projects", new { name = design, board = new { design } });

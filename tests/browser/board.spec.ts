@@ -112,7 +112,7 @@ test('an answer that was asked before a change does not pass for one after it', 
 
 test('a garden that comes back is read again by itself, with what was done to it meanwhile', async ({ open, page, server }) => {
   await open('/gather');
-  await expect(page.getByText('77 things', { exact: true })).toBeVisible();
+  await expect(page.getByText('81 things', { exact: true })).toBeVisible();
   await page.waitForLoadState('networkidle');
   await page.route('**/api/**', (route) => route.abort('connectionrefused'));
   await page.getByLabel('Units').selectOption('cm');

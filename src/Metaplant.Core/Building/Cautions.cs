@@ -18,6 +18,8 @@ public static class Cautions
         ["edges"] = "Cut edges are as sharp as knives. File them and cover them before anyone reaches in.",
         ["contents"] = "If you find a smell, a film or a label you do not like, stop and put it aside.",
         ["water"] = "Small children drown in little water: a tub waiting to be filled is turned over.",
+        ["straw"] = "Old straw is full of mould: damp it before you move it, and wear a mask. Dry straw burns fast: no fire near it.",
+        ["fingers"] = "Fingers out from under before it is let down; stones are rolled or walked, not carried. Eye protection when one is knocked.",
         ["sticks"] = "Cut away from yourself; thorns and sap: gloves.",
         ["ties"] = "Loops stay loose: a tie that fits today chokes the stem in June.",
     };

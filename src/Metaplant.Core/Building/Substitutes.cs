@@ -20,6 +20,7 @@ public static class Substitutes
         ("Hole cutter", "Drill a ring of small holes, knock the middle out and file the edge.", ["Drill", "File"]),
         ("Pry bar", "Saw through the nails between slat and bearer, and leave the points in.", ["Hacksaw"]),
         ("Nail pincers", "Draw nails with the hammer’s claw over a scrap of wood.", ["Hammer"]),
+        ("Club hammer and bolster", "Look for a shorter piece, or let the last joint overlap the next wall.", []),
         ("Hammer", "Drive with a mallet or a stone against a hardwood block.", []),
         ("Mallet", "Drive with the hammer on a scrap of wood, so that the head does not split.", ["Hammer"]),
         ("Screwdriver", "Use a driver bit in the drill, slowly.", ["Drill"]),

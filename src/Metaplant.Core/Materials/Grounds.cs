@@ -46,7 +46,7 @@ public static class Grounds
         new(ShaftFriction, "δ", "friction between wood and soil on a driven stick", 20, Unit.Degree, Evidence.Assumed, "Two thirds of 30°, EN 1997-1 6.5.3") { NeverAbove = 35 },
         new(PegWeight, "γ_g", "weight of the ground round a peg", 18e3, Unit.NewtonPerCubicMetre, Evidence.Assumed, "Firm sand"),
         new(PegSafety, "FS", "safety of a peg against being pulled or pushed out", 1.5, Unit.One, Evidence.Assumed, "As against sliding; nobody measures the ground round a peg") { NeverBelow = 1, NeverAbove = 5 },
-        new(FootFriction, "μ", "friction of straw or timber on soil", .36, Unit.One, Evidence.Assumed, "EN 1997-1 6.5.3, tan of two thirds of 30°"),
+        new(FootFriction, "μ", "friction of straw, timber or stone on soil", .36, Unit.One, Evidence.Assumed, "EN 1997-1 6.5.3, tan of two thirds of 30°"),
         new(GravitySafety, "FS", "safety of a wall that stands by its weight", 1.5, Unit.One, Evidence.Assumed, "Usual factor against sliding and overturning") { NeverBelow = 1, NeverAbove = 5 },
     ];
 

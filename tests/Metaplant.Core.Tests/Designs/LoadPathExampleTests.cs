@@ -88,4 +88,51 @@ public class LoadPathExampleTests
         One(tube, "hook").Verdict.ShouldBe(Verdict.ProveFirst);
         One(tube with { InRow = 8 }, "hang-net").Verdict.ShouldBe(Verdict.Fails);
     }
+
+    [Fact]
+    public void Bales_bring_all_of_their_push_at_rest_to_their_pegs_and_pegs_of_forty_millimetres_break()
+    {
+        DrivenPosts Pegs(double thick) => new("peg", b => Push.Resultant(.36, b, LoadCase.Normal).Times(.45), .36 / 3, thick, .65, "C14", Condition.Sound) { Leans = false, Called = "Pegs" };
+        One(Pegs(.040), "posts").Sums[0].Terms[0].Value.Near(178.8);
+        One(Pegs(.040), "posts").Sums[0].Value.Near(.6280);
+        One(Pegs(.040), "posts-bent").Sums[0].Terms[0].Value.Near(49.45 * 1.35);
+        One(Pegs(.040), "posts-bent").Utilisation!.Value.Near(1.973);
+        One(Pegs(.055), "posts-bent").Verdict.ShouldBe(Verdict.Sound);
+        // A wall that leans with its posts brings a third less.
+        One(Pegs(.040) with { Leans = true }, "posts").Sums[0].Terms[0].Value.Near(178.8 * 2 / 3);
+    }
+
+    [Fact]
+    public void A_dry_laid_wall_leaning_back_holds_by_its_weight_and_an_upright_one_with_water_behind_it_does_not()
+    {
+        var wall = new LeaningWall(.22, .5, .5, 1 / 8.0, 20_000, .364);
+        var thrust = wall.Thrust(Firm.Soil, blocked: false);
+        wall.Active(30).Near(.2877);
+        thrust.Soil.Near(441.0);
+        wall.Sliding(thrust).Near(1.784);
+        wall.Turning(thrust).Near(3.609);
+        wall.BeforeMiddle(thrust).Near(5.284e-3);
+        (wall with { Batter = 0 }).Active(30).Near(1.0 / 3);
+        var path = new DryWall("block", .22, .5, .5, 1 / 8.0, "masonry.stone.least", Film: true);
+        One(path, "wall-slide").Utilisation!.Value.Near(1.5 / (1.784 * .36 / .364));
+        One(path, "wall-middle").Demand.Near(5.284e-3);
+        One(path, "wall-slide-blocked").Verdict.ShouldBe(Verdict.Fails);
+        // Through cloth and open joints water goes.
+        (path with { Film = false }).Work(Firm).ShouldAllBe(c => c.Case == LoadCase.Normal);
+        // Light hollow blocks slide where stone stands.
+        One(path with { WeightRow = "masonry.concrete.least" }, "wall-slide").Verdict.ShouldBe(Verdict.Fails);
+        One(path with { Batter = 1 / 3.0, Height = .6 }, "wall-empty").Verdict.ShouldBe(Verdict.Fails);
+    }
+
+    [Fact]
+    public void A_tyre_on_another_slides_off_under_a_hand_and_two_bolts_hold_it()
+    {
+        TyreStack Stack(int bolts, int over = 1) => new("tyre", over * 27.11 / 900, bolts);
+        One(Stack(0), "stack-slide").Utilisation!.Value.Near(2.507);
+        One(Stack(0), "stack-slide").Verdict.ShouldBe(Verdict.Fails);
+        One(Stack(0, over: 2), "stack-slide").Utilisation!.Value.Near(1.253, 2e-3);
+        One(Stack(2), "stack-slide").Utilisation!.Value.Near(.0320, 2e-3);
+        // The bolts hold; how the rubber tears nobody knows.
+        One(Stack(2), "stack-slide").Verdict.ShouldBe(Verdict.Tight);
+    }
 }

@@ -67,7 +67,7 @@ public class MonotoneTests
             ("slats", Quantity.Soil), ("slats", Quantity.People), ("slats", Quantity.Wear), ("slats", Quantity.Thickness), ("belly-long-wall", Quantity.Ties), ("belly-end-wall", Quantity.People), ("corner-pull", Quantity.Wetness), ("corner", Quantity.People), ("ties", Quantity.Soil), ("tie-anchor", Quantity.Soil),
             ("foot", Quantity.Ground), ("hoop", Quantity.Soil), ("hoop", Quantity.Wear), ("hoop", Quantity.People), ("plate", Quantity.Soil), ("plate", Quantity.Thickness), ("floor", Quantity.Soil), ("floor", Quantity.Packers), ("floor", Quantity.Pads), ("floor", Quantity.Holes), ("floor", Quantity.People),
             ("floor", Quantity.Wetness), ("tipping", Quantity.Wind), ("tipping", Quantity.Packers), ("bearing", Quantity.Ground), ("bearing", Quantity.Packers), ("retained-height", Quantity.Soil), ("uplift", Quantity.Wind), ("uplift", Quantity.Feet), ("uplift", Quantity.Ground), ("stick-bending", Quantity.Thickness),
-            ("stick-bending", Quantity.Feet), ("hole-reach", Quantity.Pads), ("hole-room", Quantity.Pads), ("drain-down", Quantity.Soil),
+            ("stick-bending", Quantity.Feet), ("posts", Quantity.Posts), ("posts", Quantity.Depth), ("posts", Quantity.Soil), ("posts-bent", Quantity.Wetness), ("wall-slide", Quantity.Soil), ("wall-turn", Quantity.People), ("wall-middle", Quantity.Wetness), ("hole-reach", Quantity.Pads), ("hole-room", Quantity.Pads), ("drain-down", Quantity.Soil),
         ])
         {
             seen.GetValueOrDefault(pair).ShouldBeGreaterThan(50, $"{pair}");
@@ -148,7 +148,7 @@ public class MonotoneTests
     private static Thing? AnyThing(Random random)
     {
         double In(double from, double to) => from + (to - from) * random.NextDouble();
-        var kinds = (string[])["pallet", "pallet", "winged-pallet", "round-tub", "bucket", "tapered-tub", "trough", "drum", "crate", "free-form", "poured", "branches", "branches"];
+        var kinds = (string[])["pallet", "pallet", "winged-pallet", "round-tub", "bucket", "tapered-tub", "trough", "drum", "crate", "free-form", "poured", "branches", "branches", "straw-bale", "bricks", "stones", "tyre"];
         var kind = SalvageKinds.Find(kinds[random.Next(kinds.Length)])!;
         var values = kind.Fields.ToDictionary(f => f.Id, f => f.Unit == Unit.Count ? Math.Clamp(Math.Round(f.Typical * In(.7, 1.5)), f.Least, f.Greatest) : Math.Clamp(f.Typical * In(.6, 1.7), f.Least, f.Greatest));
         if (values.TryGetValue("slats", out var slats)) values["depth"] = slats * values["slatWidth"] * In(1, 1.5);
@@ -159,6 +159,6 @@ public class MonotoneTests
             if (random.Next(3) == 0) findings.Add(maybe);
         }
 
-        return Thing.Create(1, random.Next(1, 1000), "it", kind.Id, random.Next(8, 20), values, kind.Substances[random.Next(kind.Substances.Count)], [.. findings.Where(kind.LookFor.Contains)], []).Value;
+        return Thing.Create(1, random.Next(1, 1000), "it", kind.Id, kind.Id is "bricks" or "stones" ? random.Next(30, 90) : random.Next(8, 20), values, kind.Substances[random.Next(kind.Substances.Count)], [.. findings.Where(kind.LookFor.Contains)], []).Value;
     }
 }

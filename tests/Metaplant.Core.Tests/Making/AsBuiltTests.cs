@@ -116,7 +116,7 @@ public class AsBuiltTests
                 }
             }
 
-            of.ShouldBeGreaterThan(3, design.Id);
+            of.ShouldBeGreaterThan(1, design.Id);
             tried += of;
         }
 

@@ -32,7 +32,7 @@ public class IdleTests
     [Fact]
     public void What_is_refused_is_left_for_that_and_for_no_design()
     {
-        var heap = A.Heap(A.Thing("pallet", 4, findings: [Findings.FumigantMark]), A.Thing("bricks", 30, id: 2));
+        var heap = A.Heap(A.Thing("pallet", 4, findings: [Findings.FumigantMark]), A.Thing("chain", 1, id: 2));
         var idle = Idle.Of(Matcher.Match(heap, Brief.Default, Aim.MostSoil), heap);
         var pallets = idle.Single(i => i.Thing.Thing.Id == 1);
         pallets.Thing.Judgement.Reasons.ShouldContain(r => r.Sentence.Equals(pallets.Why));
