@@ -110,6 +110,6 @@ test('from a tub typed in inches to a printed sheet that outlives the server', a
   await expect(page.getByRole('heading', { name: 'Slip bed' })).toBeVisible();
   await expect(page.getByText(/^1 of \d+$/)).toBeVisible();
   await expect(page.getByText('3 to make')).toBeVisible();
-  await open('/gather/78');
+  await open('/gather/84');
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Whelk tub');
 });

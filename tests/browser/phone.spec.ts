@@ -5,7 +5,7 @@ import { looksRight } from './looks';
 
 test('on a phone the heap is a drawer and a thing is measured with a thumb', async ({ open, page }) => {
   await open('/gather/10');
-  const drawer = page.getByRole('button', { name: /81 things/ });
+  const drawer = page.getByRole('button', { name: /83 things/ });
   await expect(drawer).toHaveAttribute('aria-expanded', 'false');
   await drawer.tap();
   await expect(page.getByRole('button', { name: /^10, Bait tub/ })).toBeVisible();

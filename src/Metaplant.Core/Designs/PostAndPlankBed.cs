@@ -29,7 +29,7 @@ public sealed class PostAndPlankBed : Design
     public override Role Lead { get; } = new("planks", "Planks", Seat.BehindFilm, Form.Board, Form.Timber)
     {
         Carries = true,
-        Counts = l => l.AsItIs && l.Length >= .6,
+        Counts = l => l.AsItIs && l.Length >= .6 && l.Thin < Stuff.Baulk,
         Together = Stuff.AsFit,
         Also = l => l.Thin < LeastThin ? (Sentence)$"Too thin: {Amount.Length(l.Thin)}, and {Amount.Length(LeastThin)} at least are wanted between posts." : l.Wide < .07 ? (Sentence)$"Too narrow: {Amount.Length(l.Wide)}." : null,
     };

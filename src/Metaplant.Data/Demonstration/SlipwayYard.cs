@@ -101,6 +101,8 @@ public static class SlipwayYard
         new("Life-jacket tote", "tote", 1, [("topLength", .72), ("topWidth", .48), ("height", .40), ("bottomLength", .64), ("bottomWidth", .40)], Substance.UnknownPlastic, [Findings.HeldGarden], Shed, Source: Clearing),
         new("Crab basket", "basket", 2, [], Substance.DryWood, [Findings.Weathered], Slip, Source: Creek),
         new("Bales from the harvest supper", "straw-bale", 8, [], Substance.Straw, [LookedOver], Shed, Source: "Seats of the harvest supper; the field was never sprayed", KeepDry: true),
+        new("Lock-gate baulks", "heavy-timber", 3, [], Substance.Softwood, [LookedOver], Yard, Source: Clearing),
+        new("Baulk with a burnt end", "heavy-timber", 1, [("width", .22), ("thickness", .18)], Substance.Softwood, [LookedOver], Yard, Source: Clearing),
         new("Barrow tyres", "tyre", 2, [("overall", .36), ("rim", .20), ("width", .085)], Substance.Rubber, [LookedOver], Yard, Source: Clearing),
         new("Tyre from under the engine", "tyre", 1, [("overall", .63), ("rim", .38), ("width", .185)], Substance.Rubber, ["chemical-smell"], Yard, Source: Clearing),
         new("Short bales off the stage", "straw-bale", 3, [("length", .75)], Substance.Straw, [LookedOver], Shed, Source: "Seats of the harvest supper; the field was never sprayed", KeepDry: true),

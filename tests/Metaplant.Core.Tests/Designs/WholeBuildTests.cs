@@ -1,5 +1,6 @@
 using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
 
@@ -177,5 +178,67 @@ public class WholeBuildTests
         fit.Assessment.Grow.Crops.Where(c => c.Crop.Edible).ShouldAllBe(c => c.Count == 0);
         fit.Assessment.Grow.Crops.ShouldContain(c => c.Count > 0);
         Leads.Of(Catalogue.Find("tyre-ring")!, Core.Stock.Stockroom.Of(A.Heap(A.Thing("tyre", 2, measures: [("overall", .38), ("rim", .2), ("width", .085)])))).Others.Single().Why.ToString().ShouldContain("Too flat");
+    }
+
+    private static Fit Baulks(double corner = 0, int count = 2, string[]? findings = null, double thick = .125) => Built("timber-bed", A.Heap(A.Thing("heavy-timber", count, substance: Substance.Softwood, findings: findings ?? [Findings.LookedOver], measures: [("thickness", thick)])), Firm, ("long", 1.6), ("short", .7), ("corner", corner), ("posts", 3), ("embed", .55));
+
+    [Fact]
+    public void One_course_of_two_heavy_baulks()
+    {
+        var fit = Baulks();
+        fit.Cast.Short.ShouldBeEmpty();
+        fit.Cast.Cuts.Bars.Count.ShouldBe(2);
+        fit.Cast.Cuts.Bars.ShouldAllBe(b => b.Cuts.Count == 2);
+        fit.Blueprint.Soil.Near(.18659);
+        fit.Cast.Asked.OfType<FillNeeded>().Single().Volume.Near(.2146);
+        fit.Blueprint.Figures.Single().Value.Near(.2157);
+        Of(fit, "posts").Sums[0].Terms[0].Value.Near(155.3);
+        Of(fit, "posts").Sums[0].Value.Near(.5129);
+        Of(fit, "posts-bent").Utilisation!.Value.Near(.647);
+        Of(fit, "slats").Sums.Single(s => s.Title.ToString().Contains("Bending", StringComparison.Ordinal)).Value.Near(.0613e6, 3e-3);
+        var posts = fit.Cast.Buys.Single(b => b.NeedId == "posts");
+        (posts.Packs, Math.Round(posts.Cost, 2)).ShouldBe((10, 34.00));
+        (Minutes(fit, "cut"), Minutes(fit, "courses"), Minutes(fit, "posts")).ShouldBe((24, 40, 50));
+        fit.Blueprint.Operations().Single(o => o.Id == "courses").Words.ToString().ShouldContain("40 kg wet, too much for three");
+    }
+
+    [Fact]
+    public void Halved_corners_take_their_cuts_and_leave_less_inside()
+    {
+        Fit butted = Baulks(), halved = Baulks(corner: 1);
+        halved.Blueprint.Operations().Single(o => o.Id == "halve").Words.ToString().ShouldContain("16 cuts");
+        butted.Blueprint.Operations().ShouldNotContain(o => o.Id == "halve");
+        halved.Blueprint.Soil.Near(1.35 * .45 * .22);
+        halved.Blueprint.Soil.ShouldBeLessThan(butted.Blueprint.Soil);
+    }
+
+    [Fact]
+    public void One_baulk_says_how_much_more_is_wanted()
+    {
+        var lacks = Baulks(count: 1).Cast.Short;
+        lacks.Sum(s => s.Count).ShouldBe(2);
+        lacks.ShouldAllBe(s => s.Words.ToString().Contains("more wanted for", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Baulks_of_another_thickness_lie_in_no_course_with_them()
+    {
+        var heap = A.Heap(A.Thing("heavy-timber", 1, substance: Substance.Softwood, findings: [Findings.LookedOver]), A.Thing("heavy-timber", 4, id: 2, substance: Substance.Softwood, findings: [Findings.LookedOver], measures: [("thickness", .2)]));
+        Built("timber-bed", heap, Firm, ("long", 1.6), ("short", .7)).Cast.Takes.ShouldNotContain(t => t.ThingId == 2 && t.NeedId != "posts");
+    }
+
+    [Theory]
+    [InlineData("creosote", "heavy-timber")]
+    [InlineData("creosote", "post")]
+    [InlineData("chemical-smell", "heavy-timber")]
+    public void What_is_tarred_is_in_no_bed_by_any_road(string finding, string kind)
+    {
+        var heap = A.Heap(A.Thing(kind, 8, findings: [finding]), A.Thing("soil", id: 2, findings: [Findings.LookedOver]));
+        foreach (var match in Matcher.Match(heap, Brief.Default, Aim.MostSoil))
+        {
+            foreach (var fit in match.Others.Append(match.Best).OfType<Fit>()) fit.Cast.Takes.ShouldNotContain(t => t.ThingId == 1, $"{match.Design.Id}");
+        }
+
+        Leads.Of(Catalogue.Find("timber-bed")!, Core.Stock.Stockroom.Of(heap)).Found.ShouldBeEmpty();
     }
 }

@@ -10,6 +10,9 @@ internal static class Stuff
 {
     public const double WoodDensity = 500;
 
+    /// <summary>From here on a timber is a wall by itself and no plank between posts, m thick.</summary>
+    public const double Baulk = .08;
+
     public static readonly Role Posts = new("posts", "Posts", Seat.Clear, Form.Pole) { Buy = "stake" };
 
     /// <summary>What walls are tied with.</summary>
