@@ -205,7 +205,7 @@ test('the strip of the heap is gone along with the arrows', async ({ open, page 
   await page.keyboard.press('End');
   await expect(strip.locator('button:focus')).toHaveAttribute('aria-label', /^83, /);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Crab basket');
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Short bales off the stage');
 });
 
 test('sticks are measured one by one, sorted, and those alike lie on the heap by themselves', async ({ open, page }) => {

@@ -17,6 +17,7 @@ namespace Metaplant.Core.Designs;
 public sealed class BaleBed : Design
 {
     private const double HeadSpace = .04;
+    private const double MostBelow = .16;
     private const double PegThickness = .05;
 
     private const double LeastBale = .25;
@@ -45,12 +46,14 @@ public sealed class BaleBed : Design
     public override IReadOnlyList<Setting> Settings(Lead lead)
     {
         var most = Math.Max(1, Math.Min(12, lead.Lots.Sum(l => l.Pieces) / 2 - 1));
-        List<Stop> ways = [.. Ways(lead).Select(w => new Stop(w.Height, w.Label))];
+        var all = Ways(lead);
+        List<Stop> ways = [.. all.Select((w, i) => new Stop(i, w.Label))];
         return
         [
             Setting.Even("long", "Bales along", Unit.Count, 1, Math.Max(2, most), 1, 2, "As many as there are").TryAll(),
             Setting.Even("wide", "Bales across", Unit.Count, 1, 3, 1, 1, "An arm must reach the middle over a bale").TryAll(),
-            new Setting("height", "Bales laid", Unit.Metre, ways, ways[0].Value, "Flat they are broad and stand well; on edge they reach higher") { Sizes = [.. ways.Where(w => w.Value <= Reinforcement.RetainedSoil.Flagged).Select(w => w.Value).DefaultIfEmpty(ways[0].Value)] },
+            new Setting("laid", "Bales laid", Unit.Count, ways, 0, "Flat they are broad and stand well; on edge they reach higher") { Sizes = [.. ways.Select(w => w.Value).Where(w => all[(int)w].Height <= Reinforcement.RetainedSoil.Flagged).DefaultIfEmpty(0)] },
+            Setting.Even("below", "Soil below the top", Unit.Metre, HeadSpace, MostBelow, .02, HeadSpace, "Room for mulch, and for water to stand in"),
             Setting.Even("posts", "Pegs to each bale", Unit.Count, 1, 4, 1, 2, "Bales slide: pegs take all of the push").Least(),
             Setting.Even("embed", "Pegs in the ground", Unit.Metre, .30, 1.00, .05, .55, "As deep as the ground asks").Least(),
             new Setting("seasons", "For how long", Unit.Count, [new(1, "one season"), new(2, "two seasons")], 1, "Straw against wet soil is sure for one"),
@@ -60,7 +63,7 @@ public sealed class BaleBed : Design
     public override double AtMost(Chosen set)
     {
         double length = set.Lead.Lots.Max(l => l.Length), thin = set.Lead.Lots.Min(l => l.Thin);
-        return 1000 * Math.Max(0, set["long"] * length - thin) * Math.Max(0, set["wide"] * length - thin) * set["height"];
+        return 1000 * Math.Max(0, set["long"] * length - thin) * Math.Max(0, set["wide"] * length - thin) * Ways(set.Lead)[set.Whole("laid")].Height;
     }
 
     public override Outcome<Demand> Ask(Chosen set)
@@ -126,8 +129,8 @@ public sealed class BaleBed : Design
         solids.Add(Prism.Box(Parts.Soil, Ink.Soil, new(-inX + .002, -inY + .002, .001), new(inX - .002, inY - .002, ring.Soil)));
         return new(solids,
         [
-            new("front", new(-x, -y, 0), new(-x, -y, ring.Height), .12, "height"), new("plan", new(-x, y, 0), new(x, y, 0), .14), new("plan", new(-x, -y, 0), new(-x, y, 0), .14),
-            new("section", new(0, -y, 0), new(0, -y, ring.Height), .12, "height"), new("section", new(0, y + .1, 0), new(0, y + .1, -set["embed"]), .06, "embed"),
+            new("front", new(-x, -y, 0), new(-x, -y, ring.Height), .12), new("plan", new(-x, y, 0), new(x, y, 0), .14), new("plan", new(-x, -y, 0), new(-x, y, 0), .14),
+            new("section", new(0, -y, 0), new(0, -y, ring.Height), .12), new("section", new(0, 0, ring.Soil), new(0, 0, ring.Height), .05, "below"), new("section", new(0, y + .1, 0), new(0, y + .1, -set["embed"]), .06, "embed"),
         ]);
     }
 
@@ -138,14 +141,14 @@ public sealed class BaleBed : Design
         new("bales", $"Lay {new Count(ring.Bales, "bale", "bales")} {ring.Label}", ring.Words, 6 * ring.Bales, [], [.. Op.Gloves, "Mask"], ring.BaleMass > 15, "straw", "lift") { Places = ["bale"] },
         Op.DrivePegs("pegs", "peg", ring.PegCount, set["embed"], $"upright, hard against the outer side of the bales, {ring.PegsEach} to each bale, evenly.") with { Title = $"Drive {new Count(ring.PegCount, "peg", "pegs")}" },
         new("soak", "Soak the bales", "With a rose, until water shows at their foot; again the next day. A dry bale drinks what the plants should have.", 3 * ring.Bales, ["Watering can"], []),
-        Op.Fill(ring.Volume, HeadSpace, " It need not be at once: rough stuff first as it comes, soil on top. Look along the walls after each layer.") with { Title = "Fill it as stuff comes" },
+        Op.Fill(ring.Volume, set["below"], " It need not be at once: rough stuff first as it comes, soil on top. Look along the walls after each layer.") with { Title = "Fill it as stuff comes" },
     ];
 
     private sealed record Way(double Height, double Thick, int Courses, string Label);
 
     private sealed record Plan(Chosen Set)
     {
-        private Way Laid { get; } = Ways(Set.Lead).MinBy(w => Math.Abs(w.Height - Set["height"]))!;
+        private Way Laid { get; } = Ways(Set.Lead)[Set.Whole("laid")];
 
         /// <summary>The shortest of the bales that lie there: a ring of unlike ones is as small as that.</summary>
         public double Piece { get; } = Set.Lead.Lots.Min(l => l.Length);
@@ -156,12 +159,11 @@ public sealed class BaleBed : Design
 
         public string Label => Laid.Label;
 
-        /// <summary>As it was set, or as it came out: bales give.</summary>
-        public double Height => Set["height"];
+        public double Height => Laid.Height;
 
         public double Course => Height / Courses;
 
-        public double Soil => Height - HeadSpace;
+        public double Soil => Height - Set["below"];
 
         public (double Length, double Width) Inside => (Set.Whole("long") * Piece - Thick, Set.Whole("wide") * Piece - Thick);
 

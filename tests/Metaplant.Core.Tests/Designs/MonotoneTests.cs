@@ -84,7 +84,7 @@ public class MonotoneTests
     {
         // A drum cut higher is another vessel, and so is its test with water.
         Quantity.Soil when one.Thing.Shows(Findings.HeldWater) && one.Set.ContainsKey("height") => null,
-        Quantity.Soil => Next(one, one.Set.ContainsKey("soil") ? "soil" : one.Design is WoundCone ? "" : "height"),
+        Quantity.Soil => Next(one, one.Set.ContainsKey("soil") ? "soil" : one.Set.ContainsKey("laid") ? "laid" : one.Design is WoundCone ? "" : "height"),
         Quantity.Wetness => one with { Brief = one.Brief with { Medium = one.Brief.Medium with { FieldCapacity = one.Brief.Medium.FieldCapacity + .05, SaturatedDensity = one.Brief.Medium.SaturatedDensity + 60 } } },
         Quantity.Thickness => Thicker(one),
         Quantity.Wear => Worn(one),

@@ -21,7 +21,7 @@ public class WholeBuildTests
 
     private static double Minutes(Fit fit, string id) => fit.Blueprint.Operations().Single(o => o.Id == id).Minutes;
 
-    private static Fit Bales(Brief brief, int count = 6) => Built("bale-bed", A.Heap(A.Thing("straw-bale", count, findings: [Findings.LookedOver])), brief, ("long", 2), ("wide", 1), ("height", .36), ("posts", 2), ("embed", .55));
+    private static Fit Bales(Brief brief, int count = 6) => Built("bale-bed", A.Heap(A.Thing("straw-bale", count, findings: [Findings.LookedOver])), brief, ("long", 2), ("wide", 1), ("laid", 0), ("posts", 2), ("embed", .55));
 
     private static Fit Bricks(Brief brief, int count = 46, double batter = 1 / 8.0) => Built("dry-wall-bed", A.Heap(A.Thing("bricks", count)), brief, ("long", 4), ("wide", 3), ("height", .195), ("batter", batter), ("base", .05));
 
@@ -47,6 +47,18 @@ public class WholeBuildTests
         Minutes(fit, "fill").Near(194.4 / 8);
         fit.Blueprint.Figures.Single(f => f.Title == "Ground it mulches in the end").Value.Near(6.62, 2e-3);
         fit.Blueprint.Figures.Single(f => f.Title.StartsWith("Safety against sliding", StringComparison.Ordinal)).Value.ShouldBeLessThan(.5);
+    }
+
+    [Fact]
+    public void Bales_may_be_laid_four_ways_the_lowest_first_and_the_second_course_crosses_the_joints_of_the_first()
+    {
+        Fit Laid(int way) => Built("bale-bed", A.Heap(A.Thing("straw-bale", 16, findings: [Findings.LookedOver])), Firm, ("long", 2), ("wide", 2), ("laid", way));
+        Enumerable.Range(0, 4).Select(w => Math.Round(Laid(w).Blueprint.Depth + .04, 3)).ShouldBe([.36, .45, .72, .90]);
+        Enumerable.Range(0, 4).Select(w => Laid(w).Blueprint.Parts.Single(p => p.Id == "bale").Count).ShouldBe([8, 8, 16, 16]);
+        var boxes = Laid(2).Blueprint.Scene().Solids.Where(s => s.Part == "bale").Select(s => s.Extent).ToList();
+        double[] Joints(double z) => [.. boxes.Where(b => Math.Abs(b.Least.Z - z) < 1e-6 && b.Least.Y < -.6).Select(b => Math.Round(b.Least.X, 3)).Order()];
+        Joints(0).ShouldNotBe(Joints(.36));
+        Laid(3).Assessment.Hold.Checks.Single(c => c.Id == "retained-height").Verdict.ShouldNotBe(Verdict.Sound);
     }
 
     [Fact]
