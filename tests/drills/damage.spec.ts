@@ -5,7 +5,7 @@ import { copyFileSync, cpSync, existsSync, mkdirSync, mkdtempSync, openSync, rea
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { GardenServer } from '../browser/garden';
-import { json, read, send, times, type Thing } from './drill';
+import { json, read, send, times, THINGS, type Thing } from './drill';
 import { plain, png } from './pictures';
 
 const root = resolve(import.meta.dirname, '../..');
@@ -103,7 +103,7 @@ for (const [what, end, hurt] of kinds) {
       if (before) expect(hash(db)).toBe(before);
       await goBack(server, kinds.findIndex((k) => k[0] === what) % times(4, 2) === 0);
       const things = await read<Thing[]>(`${server.url}/api/things`);
-      expect(things.length).toBe(77);
+      expect(things.length).toBe(THINGS);
       expect(things.map((t) => t.name)).not.toContain(mark);
       expect(Buffer.from(await (await fetch(`${server.url}/api/photos/${photo.id}`)).arrayBuffer()).equals(photo.bytes)).toBe(true);
       if (before) {
@@ -122,12 +122,12 @@ async function goBack(server: GardenServer, byCommand: boolean): Promise<void> {
   const offered = await read<Backups>(`${server.url}/api/backups`);
   expect(offered.hurt).not.toBeNull();
   const best = offered.backups.find((b) => b.why === '')!;
-  expect(best.things).toBe(77);
+  expect(best.things).toBe(THINGS);
   rmSync(join(server.folder, 'photos'), { recursive: true, force: true });
   if (byCommand) {
     await server.kill();
     const list = spawnSync('dotnet', [join(root, '.build/server/Metaplant.Web.dll'), '--data', server.folder, '--restore', 'list'], { encoding: 'utf8' });
-    expect(list.stdout).toContain('77 things, 2 projects');
+    expect(list.stdout).toContain(`${THINGS} things, 2 projects`);
     expect(spawnSync('dotnet', [join(root, '.build/server/Metaplant.Web.dll'), '--data', server.folder, '--restore', best.name]).status).toBe(0);
     await server.start();
   } else {
@@ -144,12 +144,12 @@ async function opensWithoutAFault(server: GardenServer, what: string): Promise<v
   expect((await json(`${api}/match`, 'POST', {})).status).toBe(200);
   const things = await read<Thing[]>(`${api}/things`);
   const unread = await read<{ id: number; version: number; mending: string[] | null }[]>(`${api}/things/needs-a-look`);
-  expect(things.length + unread.length).toBe(78);
+  expect(things.length + unread.length).toBe(THINGS + 1);
   for (const thing of unread) {
     expect(thing.mending).not.toBeNull();
     expect((await json(`${api}/things/${thing.id}/mend`, 'POST', { version: thing.version })).status).toBe(204);
   }
-  expect((await read<Thing[]>(`${api}/things`)).length).toBe(78);
+  expect((await read<Thing[]>(`${api}/things`)).length).toBe(THINGS + 1);
   if (what.startsWith('settings')) expect((await send(`${api}/undo`, 'POST', undefined, { 'X-Metaplant': '1' })).status, 'what cannot be read is passed over').toBe(409);
 }
 
@@ -164,12 +164,12 @@ test('a damaged backup is not offered and never chosen; the one before it is sti
     const list = (await read<Backups>(`${server.url}/api/backups`)).backups;
     expect(list.find((b) => b.name === '2999-01-01.db')!.why).not.toBe('');
     expect((await json(`${server.url}/api/backups/restore`, 'POST', { name: '2999-01-01.db' })).status).toBe(409);
-    expect((await read<Thing[]>(`${server.url}/api/things`)).length).toBe(78);
+    expect((await read<Thing[]>(`${server.url}/api/things`)).length).toBe(THINGS + 1);
     expect((await json(`${server.url}/api/backups/restore`, 'POST', { name: good })).status).toBe(204);
-    expect((await read<Thing[]>(`${server.url}/api/things`)).length).toBe(77);
+    expect((await read<Thing[]>(`${server.url}/api/things`)).length).toBe(THINGS);
     // What was there before going back can be come back to.
     const before = (await read<Backups>(`${server.url}/api/backups`)).backups.find((b) => b.name.startsWith('before-restore'))!;
-    expect(before.things).toBe(78);
+    expect(before.things).toBe(THINGS + 1);
   } finally {
     await server.dispose();
   }
@@ -209,7 +209,7 @@ test('a garden damaged while it is served is found out by the next backup, and g
     const added = await json(`${server.url}/api/things`, 'POST', { name: 'After it', kind: 'bucket', count: 1 });
     expect(added.status).toBe(201);
     const after = await read<Thing[]>(`${server.url}/api/things`);
-    expect([before.length, after.length, after.some((t) => t.name === 'After it')]).toEqual([78, best.things + 1, true]);
+    expect([before.length, after.length, after.some((t) => t.name === 'After it')]).toEqual([THINGS + 1, best.things + 1, true]);
     await server.kill();
     await server.start();
     expect((await read<Thing[]>(`${server.url}/api/things`)).some((t) => t.name === 'After it')).toBe(true);

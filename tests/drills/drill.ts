@@ -4,6 +4,9 @@ import { GardenServer, type Serving } from '../browser/garden';
 
 const long = process.env.METAPLANT_DRILL === 'long';
 
+/** Things on the demonstration heap. */
+export const THINGS = 83;
+
 /** So often in CI, so often when somebody wants to know. */
 export const times = (short: number, whole: number): number => (long ? whole : short);
 

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { join, resolve } from 'node:path';
 import { GardenServer } from '../browser/garden';
-import { chance, json, overspoken, read, tell, times, withGarden, type Thing } from './drill';
+import { chance, json, overspoken, read, tell, times, withGarden, THINGS, type Thing } from './drill';
 
 const gardens = resolve(import.meta.dirname, '../Metaplant.Web.Tests/Gardens');
 const random = chance(9);
@@ -60,7 +60,7 @@ test('whatever was acknowledged before the power went is there afterwards, once'
 });
 
 const beginnings: [string, string | undefined, number][] = [
-  ['first creation', undefined, 77],
+  ['first creation', undefined, THINGS],
   ['a garden of the first form brought forward', join(gardens, 'before-history'), 80],
   ['a garden of the form before this one brought forward', join(gardens, 'before-doors'), 79],
 ];
@@ -96,6 +96,6 @@ test('a second server on the same garden is told so, and the first goes on', asy
     await second.dispose();
     Object.assign(second, { folder: server.folder });
     await expect(second.start()).rejects.toThrow(/is open in another Metaplant/);
-    expect((await read<Thing[]>(`${server.url}/api/things`)).length).toBe(77);
+    expect((await read<Thing[]>(`${server.url}/api/things`)).length).toBe(THINGS);
   });
 });
