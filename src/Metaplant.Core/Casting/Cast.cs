@@ -123,6 +123,9 @@ public sealed record Cast(
         return all.MaxBy(p => p.Condition)! with { Width = all.Min(p => p.Wide), Thickness = all.Min(p => p.Thin) };
     }
 
+    /// <summary>As worn as the worst piece of a need; sound where it has none.</summary>
+    public Condition Worn(string needId) => this[needId].Select(p => p.Condition).DefaultIfEmpty(Condition.Sound).Max();
+
     /// <summary>What of the heap is taken from one thing for a need.</summary>
     public IEnumerable<Take> Of(string needId) => Takes.Where(t => t.NeedId == needId);
 

@@ -89,7 +89,7 @@ public sealed class CoreSack : Design
             Foot = new OpenGround(),
             LoadPaths =
             [
-                new StakedTower("sack", "stake", sack.Across, sack.Height, sack.DryMass, sack.Stakes, stake, set["deep"], sack.Height * .85, Piece.BoughtGrade), new SackCloth("sack", sack.Across / 2, sack.Soil),
+                new StakedTower("sack", "stake", sack.Across, sack.Height, sack.DryMass, sack.Stakes, stake, set["deep"], sack.Height * .85, Piece.BoughtGrade) { Worn = cast.Worn("stakes") }, new SackCloth("sack", sack.Across / 2, sack.Soil),
                 new CoreReach("core", far, reach),
             ],
             Figures = [Sum.Of("Water that wets it through", "V (FC − WP)", [new("V", "soil", sack.Space.VolumeTo(sack.Soil), Unit.CubicMetre), set.Brief.Handbook.Term($"medium.{medium.Id}.field-capacity"), set.Brief.Handbook.Term($"medium.{medium.Id}.wilting-point")], WateringCore.ToFieldCapacity(sack.Space.VolumeTo(sack.Soil), medium), Unit.CubicMetre, "Water between wilting and field capacity", "From dry, poured into the core in thirds")],

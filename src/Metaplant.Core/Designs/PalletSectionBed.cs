@@ -105,7 +105,7 @@ public sealed class PalletSectionBed : Design
             Joints = joints,
             Bays = [new("Soil", new TaperedBox(plan.InsideLength, plan.InsideWidth, plan.InsideLength, plan.InsideWidth, plan.Height), plan.SoilDepth)],
             Foot = new OpenGround(),
-            LoadPaths = Paths(plan, set),
+            LoadPaths = Paths(plan, set, cast),
             Handling = new(plan.SectionsNeeded * m.WoodVolume * plan.Boards / m.Slats * 500, BuiltInPlace: true),
             Stance = new BuiltIn(plan.Length * (plan.InsideWidth + 2 * m.Thickness)),
             Scene = () => new(PalletBedScene.Of(plan), PalletBedScene.Measures(plan)),
@@ -128,7 +128,7 @@ public sealed class PalletSectionBed : Design
         static bool Near(double x, double y) => Math.Abs(x - y) <= Like;
     }
 
-    private static List<LoadPath> Paths(Plan plan, Chosen set)
+    private static List<LoadPath> Paths(Plan plan, Chosen set, Cast cast)
     {
         var m = plan.Pallet;
         var grade = set.Lead.Thing.Thing.Substance.Grade()!;
@@ -142,12 +142,12 @@ public sealed class PalletSectionBed : Design
             new TiedWall("end-wall", "Belly of the end walls", slat, plan.SlatsInAll, across, 1, depth),
             new CornerScrews("long-wall", depth, spacing, across, plan.ScrewsInCorner, m.SlatThickness, plan.Corner.Upright, grade),
             .. plan.Corner.Rooms("long-wall"),
-            new FootPegs("foot-peg", depth, plan.PegSpacing, PegThickness, plan.PegDepth, grade),
+            new FootPegs("foot-peg", depth, plan.PegSpacing, PegThickness, plan.PegDepth, grade) { Worn = cast.Worn("pegs") },
         ];
         if (plan.Anchors > 0)
         {
             paths.Add(new WireTie("tie", Math.Max(spacing, across), spans, depth, WireDiameter, 2));
-            paths.Add(new TieAnchor("tie-anchor", Math.Max(spacing, across), spans, depth, plan.Height, plan.TieHeight, AnchorSide, Piece.BoughtGrade));
+            paths.Add(new TieAnchor("tie-anchor", Math.Max(spacing, across), spans, depth, plan.Height, plan.TieHeight, AnchorSide, Piece.BoughtGrade) { Worn = cast.Worn("anchors") });
         }
 
         return paths;

@@ -111,7 +111,7 @@ public sealed class PostAndPlankBed : Design
             from += course.Height;
         }
 
-        paths.Add(DrivenPosts.OfWall("post", bed.Soil, spacing, spans, bed.Ties >= n - 1 && bed.Ties > 0, PostThickness, set["embed"], Piece.BoughtGrade, Condition.Sound));
+        paths.Add(DrivenPosts.OfWall("post", bed.Soil, spacing, spans, bed.Ties >= n - 1 && bed.Ties > 0, PostThickness, set["embed"], Piece.BoughtGrade, cast.Worn("posts")));
         if (bed.Ties > 0) paths.Add(new WireTie("tie", bed.Length / (bed.Ties + 1), bed.Ties + 1, bed.Soil, WireDiameter, 2));
         return paths;
     }

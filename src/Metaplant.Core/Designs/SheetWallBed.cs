@@ -79,7 +79,7 @@ public sealed class SheetWallBed : Design
             Joints = [new("Ledges to sheets", "ledge-1", "sheet", WoodScrew.Outdoor.Goods, 3 * sheets.Count, LetIn: true)],
             Bays = [.. bed.Rooms.Select(r => new Bay("Soil", new TaperedBox(r.Length, r.Width, r.Length, r.Width, bed.Height), bed.Soil, r.At))],
             Foot = new OpenGround(),
-            LoadPaths = [new TiedSheetWall("sheet", "ledge-1", "tie", bed.Soil, set["foot"], bed.Spacing, set.Whole("ties") + 1, new(m.ProfileDepth, m.Pitch, m.Thickness, SheetSteel.Of(set.Brief.Handbook)), (ledge.Thin, ledge.Wide), Piece.BoughtGrade, WireDiameter)],
+            LoadPaths = [new TiedSheetWall("sheet", "ledge-1", "tie", bed.Soil, set["foot"], bed.Spacing, set.Whole("ties") + 1, new(m.ProfileDepth, m.Pitch, m.Thickness, SheetSteel.Of(set.Brief.Handbook)), (ledge.Thin, ledge.Wide), Piece.BoughtGrade, WireDiameter) { Worn = bed.Walls.Select((_, i) => cast.Worn($"ledge-{i + 1}")).Max() }],
             Handling = new(sheets.Sum(s => s.Length * s.Wide) * m.Thickness * 1.2 * 7850, BuiltInPlace: true),
             Stance = new BuiltIn(bed.Rooms.Sum(r => r.Length * r.Width)),
             Scene = () => Stand(bed, set, m),

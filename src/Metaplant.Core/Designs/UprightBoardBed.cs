@@ -87,7 +87,7 @@ public sealed class UprightBoardBed : Design
             Joints = [new("Boards to rails", "board", "rail-long", WoodScrew.For(bed.Thin).Goods, 4 * boards.Count), new("Corners to blocks", "board", "block", WoodScrew.For(bed.Thin).Goods, 4 * bed.CornerScrews)],
             Bays = [new("Soil", new TaperedBox(bed.InsideLength, bed.Width, bed.InsideLength, bed.Width, bed.Height), bed.Soil)],
             Foot = new OpenGround(),
-            LoadPaths = Loads(bed, set),
+            LoadPaths = Loads(bed, set, cast),
             Handling = new(Stuff.WoodDensity * (boards.Sum(b => b.Length * b.Wide * b.Thin) + 8 * bed.Length * .045 * .035), BuiltInPlace: true),
             Stance = new BuiltIn(bed.Length * (bed.Width + 2 * bed.Thin)),
             Scene = () => Stand(bed, set),
@@ -101,7 +101,7 @@ public sealed class UprightBoardBed : Design
     /// <summary>At the ends posts stand no farther apart than along the sides.</summary>
     private static int PostsAtEnd(Chosen set) => Math.Max(0, (int)Math.Ceiling(set["width"] / (set["length"] / (set.Whole("posts") + 1)) - 1e-9) - 1);
 
-    private static IReadOnlyList<LoadPath> Loads(Plan bed, Chosen set)
+    private static IReadOnlyList<LoadPath> Loads(Plan bed, Chosen set, Cast cast)
     {
         var load = new UprightLoad(bed.Soil - LowerRail, bed.Rails);
         double along = bed.Length / (set.Whole("posts") + 1), across = bed.Width / (PostsAtEnd(set) + 1), span = Math.Max(along, across);
@@ -117,7 +117,7 @@ public sealed class UprightBoardBed : Design
         if (bed.Posts > 0)
         {
             // A post takes both rails at the height of what they bring together.
-            paths.Add(new DrivenPosts("post", brief => load.Reactions(brief, LoadCase.Normal) is var (top, foot) ? new Push(top.Soil + foot.Soil, top.People + foot.People).Times(span) : default, bed.Soil / 3, PostThickness, set["embed"], Piece.BoughtGrade, Condition.Sound));
+            paths.Add(new DrivenPosts("post", brief => load.Reactions(brief, LoadCase.Normal) is var (top, foot) ? new Push(top.Soil + foot.Soil, top.People + foot.People).Times(span) : default, bed.Soil / 3, PostThickness, set["embed"], Piece.BoughtGrade, cast.Worn("posts")));
         }
 
         return paths;

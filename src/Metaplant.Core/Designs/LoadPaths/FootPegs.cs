@@ -16,6 +16,9 @@ public sealed record FootPegs(string Part, double Height, double Spacing, double
 
     private const double AboveGround = .05;
 
+    /// <summary>How worn the worst of the pegs is.</summary>
+    public Condition Worn { get; init; } = Condition.Sound;
+
     public override IEnumerable<Check> Work(Brief brief) => Checks(brief).Select(c => c.Guarding([Quantity.Wetness, Quantity.People], Quantity.Ground));
 
     private IEnumerable<Check> Checks(Brief brief)
@@ -36,7 +39,7 @@ public sealed record FootPegs(string Part, double Height, double Spacing, double
         // The depth was chosen for the need, with its safety in it.
         yield return Check.Enough("foot", "Foot of the walls against sliding", need, Depth, Unit.Metre, "Pegs outside the foot, driven hard against it.", "Deeper than a mallet drives them.", Part, [deep], new Remedy("Pegs at least this deep", need, Unit.Metre));
         var timber = Timbers.Get(brief.Handbook, Grade);
-        var strength = timber.DesignBending(Condition.Sound, LoadCase.Normal);
+        var strength = timber.DesignBending(Worn, LoadCase.Normal);
         var factored = push.Factored(brief.Factors, LoadCase.Normal) / push.Total * brief.GroundsToHoldIn.Max(g => Post(g.Ground, brief).GreatestMoment);
         var stress = 32 * factored / (Math.PI * Math.Pow(Diameter, 3));
         yield return Check.Compare(

@@ -17,6 +17,9 @@ public sealed record StakedTower(string Part, string StakePart, double Width, do
     /// <summary>Outline of a crop nobody has chosen, m: wide and high.</summary>
     private static readonly (double Spread, double Height) UnknownCrop = (.40, .60);
 
+    /// <summary>How worn the worst of the stakes is.</summary>
+    public Condition Worn { get; init; } = Condition.Sound;
+
     public override IEnumerable<Check> Work(Brief brief) => Checks(brief).Select(c => c.Guarding([Quantity.Wind], Quantity.Posts));
 
     /// <summary>What tips it, N m, and what its weight holds, N m.</summary>
@@ -53,7 +56,7 @@ public sealed record StakedTower(string Part, string StakePart, double Width, do
         Sum deep = Sum.Of("Depth of a stake", "FS P = γ_g b L³ K_p ÷ 2 (e + L)", [new("P", "push on one stake", push, Unit.Newton), new("e", "how high it holds", TiedAt, Unit.Metre), new("b", "thickness", StakeDiameter, Unit.Metre), brief.Handbook.Term(Grounds.PostSafety)], need, Unit.Metre, "Broms 1964, short free-headed", brief.GroundId is null ? "The worst of all grounds, since nobody has looked" : "Ground as told");
         yield return Check.Enough("tipping", "Stakes against tipping", need, StakeDepth, Unit.Metre, "Driven deep enough.", "Not deep enough for the ground.", StakePart, [all, keeps, deep], new Remedy("Stakes at least this deep", need, Unit.Metre));
         var moment = push <= 0 ? 0 : brief.Factors.Surcharge * brief.GroundsToHoldIn.Max(g => Peg(push, g.Ground, brief).GreatestMoment);
-        double stress = 32 * moment / (Math.PI * Math.Pow(StakeDiameter, 3)), strength = Timbers.Get(brief.Handbook, Grade).ShortBending(Condition.Sound, brief.Handbook);
+        double stress = 32 * moment / (Math.PI * Math.Pow(StakeDiameter, 3)), strength = Timbers.Get(brief.Handbook, Grade).ShortBending(Worn, brief.Handbook);
         yield return Check.Compare(
             "stakes-bent", "Stakes, bent", LoadCase.Normal, stress, strength, Unit.Pascal, "Bent below the ground line in a gust.", StakePart,
             [Sum.Of("Bending of a stake", "σ = 32 γ_Q M_max ÷ π d³", [new("M_max", "greatest moment, factored", moment, Unit.NewtonMetre), new("d", "thickness", StakeDiameter, Unit.Metre), brief.Handbook.Term(CodeFactors.SurchargeId)], stress, Unit.Pascal, "Broms 1964; EN 1995-1-1 for short loads")],

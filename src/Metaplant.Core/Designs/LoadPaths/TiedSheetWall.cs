@@ -17,6 +17,9 @@ public sealed record TiedSheetWall(string Sheet, string LedgePart, string Tie, d
     /// <summary>Safety on the ground in front of the foot.</summary>
     private const double FootSafety = 1.5;
 
+    /// <summary>How worn the worst of the ledges is.</summary>
+    public Condition Worn { get; init; } = Condition.Sound;
+
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.SelectMany(c => Case(brief, c)).Concat(Foot(brief)).Select(c => c.Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People], Quantity.Ties, Quantity.Ground));
 
@@ -39,7 +42,7 @@ public sealed record TiedSheetWall(string Sheet, string LedgePart, string Tie, d
             [Sum.Of("Bending of the sheet", "σ = γ p₀ z² ÷ (9 √3 W)", [.. Terms.Of(moment, brief, "M", "moment on each metre", "moment of people", Unit.Newton), new("W", "section modulus rust leaves, each metre", left?.SectionModulus ?? 0, Unit.SquareMetre), brief.Handbook.Term(Metals.SheetRust), .. Terms.Factors(brief, loadCase)], Math.Min(stress, 1e12), Unit.Pascal, "Elastic section of a sine profile", "Five years against wet soil")]);
         var ledge = ToLedge(brief, loadCase);
         yield return BoardChecks.Of(
-            Terms.Id("ledge", loadCase), "Ledge between ties", LedgePart, new BoardBending(new(Ledge.Wide, Ledge.Deep), Spacing, 1, Timbers.Get(brief.Handbook, Grade), Condition.Sound, ledge.Soil, ledge.People, loadCase, brief.Factors),
+            Terms.Id("ledge", loadCase), "Ledge between ties", LedgePart, new BoardBending(new(Ledge.Wide, Ledge.Deep), Spacing, 1, Timbers.Get(brief.Handbook, Grade), Worn, ledge.Soil, ledge.People, loadCase, brief.Factors),
             Sum.Of("Push on each metre of ledge", "T = K₀ γ z² ÷ 6", [.. Terms.Of(ledge, brief, "T", "a third of the soil", "half of the people", Unit.NewtonPerMetre), new("z", "depth of soil", Depth, Unit.Metre)], ledge.Total, Unit.NewtonPerMetre, "Equilibrium of the sheet"),
             new Remedy("Ties no farther apart than", Spacing, Unit.Metre));
         var force = ledge.Times(Spacing * (Spans < 2 ? 1 : TieForce.Continuity(Spans)));

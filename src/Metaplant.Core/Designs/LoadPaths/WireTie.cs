@@ -58,6 +58,9 @@ public sealed record WireTie(string Part, double Spacing, int Spans, double Heig
 /// <param name="Side">Of its square section.</param>
 public sealed record TieAnchor(string Part, double Spacing, int Spans, double Height, double WallHeight, double At, double Side, string Grade) : LoadPath
 {
+    /// <summary>How worn the worst of the anchors is.</summary>
+    public Condition Worn { get; init; } = Condition.Sound;
+
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.Select(c => Case(brief, c).Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People], Quantity.Ties));
 
@@ -69,7 +72,7 @@ public sealed record TieAnchor(string Part, double Spacing, int Spans, double He
         var moment = force / WallHeight * arm * arm / 2;
         var section = Side * Side * Side / 6;
         var timber = Timbers.Get(brief.Handbook, Grade);
-        var strength = timber.DesignBending(Condition.Sound, loadCase);
+        var strength = timber.DesignBending(Worn, loadCase);
         var stress = moment / section;
         Sum bent = Sum.Of(
             "Bending of the anchor", loadCase == LoadCase.Normal ? "σ = γ_G T a²/2h ÷ (b³/6)" : "σ = T a²/2h ÷ (b³/6)",
