@@ -91,13 +91,14 @@ public sealed class CsvTests : IAsyncLifetime
     [Fact]
     public async Task Two_thousand_things_come_in_with_progress_and_go_again_with_one_undo()
     {
+        var before = (await server.GetAsync("/api/things")).AsArray().Count;
         var (status, events) = await Send(server, "/api/things/csv", Many(2000));
         status.ShouldBe(HttpStatusCode.OK);
         events.Split("event: ", StringSplitOptions.RemoveEmptyEntries).Length.ShouldBeGreaterThan(10);
         events.ShouldContain("event: kept\ndata: {\"done\":2000,\"total\":2000}");
-        (await server.GetAsync("/api/things")).AsArray().Count.ShouldBe(2083);
+        (await server.GetAsync("/api/things")).AsArray().Count.ShouldBe(before + 2000);
         await server.PostAsync("/api/undo", new { });
-        (await server.GetAsync("/api/things")).AsArray().Count.ShouldBe(83);
+        (await server.GetAsync("/api/things")).AsArray().Count.ShouldBe(before);
     }
 
     [Fact]

@@ -19,7 +19,7 @@ public sealed class ProjectTests : IAsyncLifetime
         things.Count.ShouldBeGreaterThanOrEqualTo(25);
         things.Select(t => t!["fitness"]!.GetValue<string>()).Distinct().Order().ShouldBe(["Food", "Ornamentals", "Refused", "StructureOnly"]);
         var matches = (await Match()).AsArray();
-        matches.Count.ShouldBe(12);
+        matches.Count.ShouldBe(Core.Designs.Catalogue.All.Count);
         matches.ShouldContain(m => m!["standing"]!.GetValue<string>() == "WillDo");
         var notFor = matches.SelectMany(m => m!["noSources"]!.AsArray()).ToList();
         notFor.ShouldContain(n => n!["why"]!.GetValue<string>().Contains("more wanted"));

@@ -1,4 +1,4 @@
-import { expect, test } from './garden';
+import { expect, test, THINGS } from './garden';
 import { looksRight } from './looks';
 
 /** Pixels from the left to the right of what is drawn of a part. */
@@ -112,7 +112,7 @@ test('an answer that was asked before a change does not pass for one after it', 
 
 test('a garden that comes back is read again by itself, with what was done to it meanwhile', async ({ open, page, server }) => {
   await open('/gather');
-  await expect(page.getByText('83 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS} things`, { exact: true })).toBeVisible();
   await page.waitForLoadState('networkidle');
   await page.route('**/api/**', (route) => route.abort('connectionrefused'));
   await page.getByLabel('Units').selectOption('cm');
@@ -123,7 +123,7 @@ test('a garden that comes back is read again by itself, with what was done to it
   await page.unroute('**/api/**');
   // Nothing is pressed.
   await expect(page.getByText(/cannot be reached/)).toHaveCount(0);
-  await expect(page.getByText('84 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS + 1} things`, { exact: true })).toBeVisible();
 });
 
 test('the first Tab leads past the tape, and the board is gone through from settings to drawings to verdicts', async ({ open, page }) => {

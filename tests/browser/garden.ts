@@ -7,6 +7,9 @@ import { join, resolve } from 'node:path';
 
 const root = resolve(import.meta.dirname, '../..');
 
+/** Things on the demonstration heap. */
+export const THINGS = 83;
+
 export interface Serving {
   /** With the demonstration garden in it, where it is new. */
   demo?: boolean;

@@ -1,4 +1,4 @@
-import { expect, test } from './garden';
+import { expect, test, THINGS } from './garden';
 
 test('a nonsense measure is refused at the drawing and what was typed before stays', async ({ open, page }) => {
   await open('/gather/10');
@@ -23,7 +23,7 @@ test('an empty name is refused at the name and nothing is added', async ({ open,
   await page.getByRole('button', { name: 'Put it on the heap' }).click();
   await expect(page.locator('.problem').first()).toContainText('Give it a name');
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveAttribute('aria-invalid', 'true');
-  await expect(page.getByText('83 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS} things`, { exact: true })).toBeVisible();
 });
 
 test('a half-measured thing survives leaving the page', async ({ open, page }) => {
@@ -53,15 +53,15 @@ test('split, take off the heap, undo it all', async ({ open, page }) => {
   await open('/gather/9');
   await page.getByLabel('How many to split off').fill('2');
   await page.getByRole('button', { name: 'Split off' }).click();
-  await expect(page.getByText('84 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS + 1} things`, { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Off the heap' }).click();
-  await expect(page.getByText('83 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS} things`, { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('84 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS + 1} things`, { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('83 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS} things`, { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Redo' }).click();
-  await expect(page.getByText('84 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS + 1} things`, { exact: true })).toBeVisible();
 });
 
 test('a slat tapped bad is cut round', async ({ open, page }) => {

@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, test } from './garden';
+import { expect, test, THINGS } from './garden';
 import { looksRight } from './looks';
 
 /** Kinds of find are entered in three runs, so that both workers have something to do. */
@@ -103,7 +103,7 @@ test('the heap is searched, grouped and changed many at once', async ({ open, pa
   await open('/gather/1');
   const list = page.locator('.list');
   await list.getByRole('searchbox').fill('engine');
-  await expect(list.getByText(/^\d of 83$/)).toBeVisible();
+  await expect(list.getByText(new RegExp(`^\\d of ${THINGS}$`))).toBeVisible();
   await list.getByRole('button', { name: 'Sort' }).click();
   await list.getByLabel('Group').selectOption('form');
   await expect(list.getByRole('heading', { name: /^Pallets/ })).toBeVisible();
@@ -114,7 +114,7 @@ test('the heap is searched, grouped and changed many at once', async ({ open, pa
   await expect(page.getByRole('status').first()).toContainText('are changed');
   await list.getByRole('searchbox').fill('');
   await list.getByLabel('Kept at').first().selectOption('Loft');
-  await expect(list.getByText(/^\d of 83$/)).toBeVisible();
+  await expect(list.getByText(new RegExp(`^\\d of ${THINGS}$`))).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(list.getByText('Nothing of that name.')).toBeVisible();
 });
@@ -132,9 +132,9 @@ test('a file is looked through before it is kept, and a bad one is refused row b
   await page.locator('input[type=file]').setInputFiles(good);
   await page.getByRole('button', { name: 'Put all 300 on the heap' }).click();
   await expect(page.getByText('300 things are on the heap')).toBeVisible();
-  await expect(page.getByText('383 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS + 300} things`, { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('83 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS} things`, { exact: true })).toBeVisible();
 });
 
 test('a power cut during an import leaves the heap as before or as after, never between', async ({ open, page, server }) => {
@@ -146,12 +146,12 @@ test('a power cut during an import leaves the heap as before or as after, never 
     const answer = await sent;
     await server.start();
     const count = ((await (await fetch(`${server.url}/api/things`)).json()) as unknown[]).length;
-    expect([83, 2083], `after ${wait} ms`).toContain(count);
-    if (answer.includes('event: kept')) expect(count).toBe(2083);
-    if (count === 2083) expect((await fetch(`${server.url}/api/undo`, { method: 'POST' })).status).toBe(200);
+    expect([THINGS, THINGS + 2000], `after ${wait} ms`).toContain(count);
+    if (answer.includes('event: kept')) expect(count).toBe(THINGS + 2000);
+    if (count === THINGS + 2000) expect((await fetch(`${server.url}/api/undo`, { method: 'POST' })).status).toBe(200);
   }
   await open('/gather/1');
-  await expect(page.getByText('83 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS} things`, { exact: true })).toBeVisible();
 });
 
 test('a thing is sawn, photographed and tagged', async ({ open, page, server }) => {
@@ -203,7 +203,7 @@ test('the strip of the heap is gone along with the arrows', async ({ open, page 
   await page.keyboard.press('ArrowRight');
   await expect(strip.locator('button:focus')).toHaveAttribute('aria-label', /^2, /);
   await page.keyboard.press('End');
-  await expect(strip.locator('button:focus')).toHaveAttribute('aria-label', /^83, /);
+  await expect(strip.locator('button:focus')).toHaveAttribute('aria-label', new RegExp(`^${THINGS}, `));
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Short bales off the stage');
 });
@@ -226,7 +226,7 @@ test('sticks are measured one by one, sorted, and those alike lie on the heap by
   const sticks = page.getByRole('textbox', { name: 'Sticks in the bundle' });
   const before = Number(await sticks.inputValue());
   await page.getByRole('button', { name: 'Onto the heap by itself' }).first().click();
-  await expect(page.getByText('84 things', { exact: true })).toBeVisible();
+  await expect(page.getByText(`${THINGS + 1} things`, { exact: true })).toBeVisible();
   // The bundle has three fewer; the two that were laid beside them still are.
   await expect(sticks).toHaveValue(String(before - 3));
   await expect(page.getByText('2 laid.')).toBeVisible();
@@ -261,7 +261,7 @@ test('a stick laid wrong is corrected, and is there with the others when the pag
 test('an emptied planter gives its soil back to the heap', async ({ open, page }) => {
   await open('/make/2');
   await page.getByRole('button', { name: 'Empty it' }).click();
-  await expect(page.getByText('84 things', { exact: true })).toBeVisible();
-  await open('/gather/84');
+  await expect(page.getByText(`${THINGS + 1} things`, { exact: true })).toBeVisible();
+  await open(`/gather/${THINGS + 1}`);
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Used soil from Juice-drum tub');
 });

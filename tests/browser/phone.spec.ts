@@ -1,11 +1,11 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, test } from './garden';
+import { expect, test, THINGS } from './garden';
 import { looksRight } from './looks';
 
 test('on a phone the heap is a drawer and a thing is measured with a thumb', async ({ open, page }) => {
   await open('/gather/10');
-  const drawer = page.getByRole('button', { name: /83 things/ });
+  const drawer = page.getByRole('button', { name: new RegExp(`${THINGS} things`) });
   await expect(drawer).toHaveAttribute('aria-expanded', 'false');
   await drawer.tap();
   await expect(page.getByRole('button', { name: /^10, Bait tub/ })).toBeVisible();

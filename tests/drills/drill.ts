@@ -2,10 +2,9 @@ import { readFileSync } from 'node:fs';
 import { Agent, request } from 'node:http';
 import { GardenServer, type Serving } from '../browser/garden';
 
-const long = process.env.METAPLANT_DRILL === 'long';
+export { THINGS } from '../browser/garden';
 
-/** Things on the demonstration heap. */
-export const THINGS = 83;
+const long = process.env.METAPLANT_DRILL === 'long';
 
 /** So often in CI, so often when somebody wants to know. */
 export const times = (short: number, whole: number): number => (long ? whole : short);

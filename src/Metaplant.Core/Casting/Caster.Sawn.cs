@@ -46,8 +46,9 @@ public sealed partial class Caster
         var found = new List<int>();
         foreach (var (lot, why) in room.For(need.Role, grown))
         {
-            var large = lot.Wide >= wide - 1e-9 && lot.Thin >= thin - 1e-9 && lot.Length >= length - 1e-9 && !(need is PiecesNeeded { MostThickness: var most } && lot.Thin > most + 1e-9);
-            if (!large || FreeUnits(lot.Of) is not (> 0 and var free)) continue;
+            var suits = lot.Wide >= wide - 1e-9 && lot.Thin >= thin - 1e-9 && lot.Length >= length - 1e-9;
+            if (need is PiecesNeeded { Most: var most }) suits &= lot.Wide <= most.Width + 1e-9 && lot.Thin <= most.Thickness + 1e-9;
+            if (!suits || FreeUnits(lot.Of) is not (> 0 and var free)) continue;
             if (why is not null)
             {
                 passedOver.TryAdd(need.Id, new(need.Name, lot.ThingId, lot.Of.Thing.Name, why));

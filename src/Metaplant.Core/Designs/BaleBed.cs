@@ -5,6 +5,7 @@ using Metaplant.Core.Designs.Shared;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
 using Metaplant.Core.Materials;
+using Metaplant.Core.Reinforcement;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Scenes;
 using Metaplant.Core.Sums;
@@ -19,8 +20,8 @@ public sealed class BaleBed : Design
     private const double HeadSpace = .04;
     private const double MostBelow = .16;
     private const double PegThickness = .05;
-
     private const double LeastBale = .25;
+    private const double LeastInside = .25;
 
     /// <summary>Pegs end this far below the top, so that nobody sits on one.</summary>
     private const double PegsEndBelow = .05;
@@ -52,7 +53,7 @@ public sealed class BaleBed : Design
         [
             Setting.Even("long", "Bales along", Unit.Count, 1, Math.Max(2, most), 1, 2, "As many as there are").TryAll(),
             Setting.Even("wide", "Bales across", Unit.Count, 1, 3, 1, 1, "An arm must reach the middle over a bale").TryAll(),
-            new Setting("laid", "Bales laid", Unit.Count, ways, 0, "Flat they are broad and stand well; on edge they reach higher") { Sizes = [.. ways.Select(w => w.Value).Where(w => all[(int)w].Height <= Reinforcement.RetainedSoil.Flagged).DefaultIfEmpty(0)] },
+            new Setting("laid", "Bales laid", Unit.Count, ways, 0, "Flat they are broad and stand well; on edge they reach higher").Try(w => all[(int)w].Height <= RetainedSoil.Flagged),
             Setting.Even("below", "Soil below the top", Unit.Metre, HeadSpace, MostBelow, .02, HeadSpace, "Room for mulch, and for water to stand in"),
             Setting.Even("posts", "Pegs to each bale", Unit.Count, 1, 4, 1, 2, "Bales slide: pegs take all of the push").Least(),
             Setting.Even("embed", "Pegs in the ground", Unit.Metre, .30, 1.00, .05, .55, "As deep as the ground asks").Least(),
@@ -69,7 +70,7 @@ public sealed class BaleBed : Design
     public override Outcome<Demand> Ask(Chosen set)
     {
         var ring = new Plan(set);
-        if (Math.Min(ring.Inside.Length, ring.Inside.Width) < .25) return new Problem("wide", "Bales so thick leave no room to plant between them: another bale across, or on edge.");
+        if (Math.Min(ring.Inside.Length, ring.Inside.Width) < LeastInside) return new Problem("wide", "Bales so thick leave no room to plant between them: another bale across, or on edge.");
         return Demand.Of(new WholeNeeded("bales", Lead, ring.Bales), new SticksNeeded("pegs", Pegs, ring.PegCount, ring.PegLength, PegThickness));
     }
 
@@ -77,7 +78,6 @@ public sealed class BaleBed : Design
     {
         var ring = new Plan(set);
         var peg = cast["pegs"].Min(p => p.Thin);
-        var worn = cast["bales"].Max(p => p.Condition);
         return new Blueprint
         {
             DesignId = Id,
@@ -87,10 +87,10 @@ public sealed class BaleBed : Design
             Foot = new OpenGround(),
             LoadPaths =
             [
-                new DrivenPosts("peg", brief => Push.Resultant(ring.Soil, brief, LoadCase.Normal).Times(ring.Piece / ring.PegsEach), ring.Soil / 3, PegThickness, set["embed"], Piece.BoughtGrade, cast["pegs"].Max(p => p.Condition)) { Leans = false, Called = "Pegs" },
-                new BaleSeasons("bale", set.Whole("seasons"), worn),
+                new DrivenPosts("peg", brief => Push.Resultant(ring.Soil, brief, LoadCase.Normal).Times(ring.Piece / ring.PegsEach), ring.Soil / 3, PegThickness, set["embed"], Piece.BoughtGrade, cast.Worn("pegs")) { Leans = false, Called = "Pegs" },
+                new BaleSeasons("bale", set.Whole("seasons"), cast.Worn("bales")),
             ],
-            Figures = [ring.Weight(set.Brief), ring.Mulch(set.Brief.Handbook)],
+            Figures = [Stuff.ByItsWeight(ring.Thick, ring.Soil, StrawDensity * Medium.Gravity * ring.Thick * ring.Height, "pegs", set.Brief), ring.Mulch(set.Brief.Handbook)],
             Handling = new(ring.Bales * ring.BaleMass, BuiltInPlace: true),
             Stance = new BuiltIn(ring.Outside.Length * ring.Outside.Width),
             Scene = () => Stand(ring, set, peg),
@@ -104,9 +104,11 @@ public sealed class BaleBed : Design
     /// <summary>How bales may be laid, lowest first: how high the wall is, how thick, in how many courses.</summary>
     private static List<Way> Ways(Lead lead)
     {
-        double wide = lead.Main.Wide, thin = lead.Main.Thin;
-        List<Way> one = wide - thin < .01 ? [new(thin, wide, 1, "flat")] : [new(thin, wide, 1, "flat"), new(wide, thin, 1, "on edge")];
-        return [.. one.Concat(one.Select(w => w with { Height = 2 * w.Height, Courses = 2, Label = $"{w.Label}, two courses" })).OrderBy(w => w.Height).DistinctBy(w => w.Height)];
+        // Of unlike ones the wall is as low as the lowest and as thick as the thickest.
+        double wide = lead.Lots.Min(l => l.Wide), thin = lead.Lots.Min(l => l.Thin), thickFlat = lead.Lots.Max(l => l.Wide), thickOnEdge = lead.Lots.Max(l => l.Thin);
+        Way flat = new(thin, thickFlat, 1, OnEdge: false), onEdge = new(wide, thickOnEdge, 1, OnEdge: true);
+        List<Way> one = wide - thin < .01 ? [flat] : [flat, onEdge];
+        return [.. one.Concat(one.Select(w => w with { Height = 2 * w.Height, Courses = 2 })).OrderBy(w => w.Height).DistinctBy(w => w.Height)];
     }
 
     private static Scene Stand(Plan ring, Chosen set, double peg)
@@ -114,7 +116,7 @@ public sealed class BaleBed : Design
         double x = ring.Outside.Length / 2, y = ring.Outside.Width / 2, inX = ring.Inside.Length / 2, inY = ring.Inside.Width / 2;
         var solids = new List<Solid>();
         for (var c = 0; c < ring.Courses; c++)
-            solids.AddRange(ring.At(c).Select(p => Prism.Box("bale", Ink.Wood, new(p.From.X, p.From.Y, c * ring.Course), new(p.To.X, p.To.Y, (c + 1) * ring.Course))));
+            solids.AddRange(Pinwheel.Laid("bale", "bale", Ink.Wood, ring.At(c), c * ring.Course, (c + 1) * ring.Course));
 
         foreach (var (from, to, away) in ring.At(0))
         {
@@ -138,13 +140,16 @@ public sealed class BaleBed : Design
     [
         new("look", "Look at every bale", "Strings tight and whole, no black or slimy straw. Whoever grew it knows whether it was sprayed; else beans in a pot of it tell in three weeks.", 5, [], Op.Gloves, false, "straw"),
         Op.SetOut(ring.Outside.Length, ring.Outside.Width),
-        new("bales", $"Lay {new Count(ring.Bales, "bale", "bales")} {ring.Label}", ring.Words, 6 * ring.Bales, [], [.. Op.Gloves, "Mask"], ring.BaleMass > 15, "straw", "lift") { Places = ["bale"] },
+        new("bales", $"Lay {new Count(ring.Bales, "bale", "bales")} {ring.Label}", ring.Words, 6 * ring.Bales, [], [.. Op.Gloves, "Mask"], Lifting.People(ring.BaleMass, set.Brief.Handbook) != 1, "straw", "lift") { Places = ["bale"] },
         Op.DrivePegs("pegs", "peg", ring.PegCount, set["embed"], $"upright, hard against the outer side of the bales, {ring.PegsEach} to each bale, evenly.") with { Title = $"Drive {new Count(ring.PegCount, "peg", "pegs")}" },
         new("soak", "Soak the bales", "With a rose, until water shows at their foot; again the next day. A dry bale drinks what the plants should have.", 3 * ring.Bales, ["Watering can"], []),
         Op.Fill(ring.Volume, set["below"], " It need not be at once: rough stuff first as it comes, soil on top. Look along the walls after each layer.") with { Title = "Fill it as stuff comes" },
     ];
 
-    private sealed record Way(double Height, double Thick, int Courses, string Label);
+    private sealed record Way(double Height, double Thick, int Courses, bool OnEdge)
+    {
+        public string Label => (OnEdge ? "on edge" : "flat") + (Courses == 2 ? ", two courses" : "");
+    }
 
     private sealed record Plan(Chosen Set)
     {
@@ -185,22 +190,7 @@ public sealed class BaleBed : Design
 
         public IEnumerable<(Point From, Point To, Point Out)> At(int course) => Pinwheel.Course(Outside.Length, Outside.Width, Thick, (Piece, Piece), course % 2 == 1);
 
-        public Sentence Words => (Laid.Label.StartsWith("flat", StringComparison.Ordinal), Courses) switch
-        {
-            (true, 1) => "Strings run round the sides and stay on. Each wall starts at a corner and butts against the side of the next, ends pressed together.",
-            (true, _) => "Strings run round the sides and stay on. Each wall starts at a corner and butts against the side of the next, ends pressed together; the second course the other way about, over the joints.",
-            (false, 1) => "Strings up, and they stay on. Each wall starts at a corner and butts against the side of the next, ends pressed together.",
-            _ => "Strings up, and they stay on. Each wall starts at a corner and butts against the side of the next, ends pressed together; the second course the other way about, over the joints.",
-        };
-
-        /// <summary>What a bale weighs, and that it does not hold the soil.</summary>
-        public Sum Weight(Brief brief)
-        {
-            var wall = new Reinforcement.GravityWall(Thick, Soil, StrawDensity * Medium.Gravity * Height / Soil, brief.Handbook[Grounds.FootFriction]);
-            return Sum.Of(
-                "Safety against sliding without pegs", "W μ ÷ P", [new("W", "weight of a metre of wall, dry", wall.Weight, Unit.NewtonPerMetre), brief.Handbook.Term(Grounds.FootFriction), new("P", "push of the soil on it", Push.Resultant(Soil, brief, LoadCase.Normal).Total, Unit.NewtonPerMetre)],
-                wall.Sliding(brief.Soil), Unit.One, "EN 1997-1 6.5.3 for the friction", "Far below what is wanted: pegs take all of the push");
-        }
+        public Sentence Words => $"{(Laid.OnEdge ? "Strings up, and they stay on." : "Strings run round the sides and stay on.")} Each wall starts at a corner and butts against the side of the next, ends pressed together{(Courses == 2 ? "; the second course the other way about, over the joints" : "")}.";
 
         public Sum Mulch(Handbook handbook)
         {

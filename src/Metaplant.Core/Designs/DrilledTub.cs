@@ -148,7 +148,7 @@ public sealed class DrilledTub : Design
         double x = Math.Max(rim.Length, tub.Foot.Length) / 2 + tub.Vessel.Wall, y = Math.Max(rim.Width, tub.Foot.Width) / 2, top = tub.Floor0 + tub.Inside.Height;
         List<Solid> solids = [Vat.Around("vessel", ink, tub.Inside, tub.Vessel.Wall, new(0, 0, tub.Raise)), Vat.Filling(Parts.Soil, Ink.Soil, tub.Inside, tub.Soil, new(0, 0, tub.Floor0 + .0005))];
         solids.AddRange(tub.Packers.Select(at => Prism.Box("packer", Ink.WoodEnd, new(at - tub.PackerWidth / 2, -tub.PackerLength / 2, tub.Raise - tub.PackerHeight), new(at + tub.PackerWidth / 2, tub.PackerLength / 2, tub.Raise))));
-        if (tub.Lined) solids.Add(new Skin("liner", Ink.Fabric, [.. PalletBedScene.Around(tub.Foot.Length / 2 * .98, tub.Foot.Width / 2 * .98, tub.Floor0, top)], .0005));
+        if (tub.Lined) solids.Add(new Skin("liner", Ink.Fabric, [.. Stuff.Around(tub.Foot.Length / 2 * .98, tub.Foot.Width / 2 * .98, tub.Floor0, top)], .0005));
         var level = tub.Vessel.CutDownTo is null ? (To: tub.Floor0 + tub.Soil, From: tub.Floor0, Id: "soil") : (To: top, From: tub.Raise, Id: "height");
         return new(solids,
         [

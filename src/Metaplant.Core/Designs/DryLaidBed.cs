@@ -4,6 +4,7 @@ using Metaplant.Core.Designs.Shared;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
 using Metaplant.Core.Materials;
+using Metaplant.Core.Reinforcement;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Salvage.Kinds;
 using Metaplant.Core.Scenes;
@@ -21,6 +22,7 @@ public sealed class DryLaidBed : Design
     /// <summary>The trench of gravel reaches so far past the wall on each side, m.</summary>
     private const double BasePast = .05;
 
+    private const double MostHeight = .9;
     private const double LeastCourse = .04;
     private const double LeastInside = .25;
 
@@ -43,9 +45,9 @@ public sealed class DryLaidBed : Design
     {
         Of = s => Masonry.Row(s, least: true) is not null,
         Together = (a, b) => Alike(a.As<BlockMeasures>()!, b.As<BlockMeasures>()!) && a.Of.Thing.Substance == b.Of.Thing.Substance && Stuff.AsFit(a, b),
-        Also = l => l.As<BlockMeasures>() is not { } m ? "Not of a size to lay in courses."
-            : m.Height < LeastCourse ? (Sentence)$"Too thin to lay a wall of: {Amount.Length(m.Height)}, and {Amount.Length(LeastCourse)} at least are wanted."
-            : Pinwheel.Bond(m.Width, m.Length) < LeastBond * m.Length - 1e-9 ? "As wide as they are long, or half as wide again: joints would stand one above another." : null,
+        Also = l => l.As<BlockMeasures>() is not { } block ? "Not of a size to lay in courses."
+            : block.Height < LeastCourse ? (Sentence)$"Too thin to lay a wall of: {Amount.Length(block.Height)}, and {Amount.Length(LeastCourse)} at least are wanted."
+            : Pinwheel.Bond(block.Width, block.Length) < LeastBond * block.Length - 1e-9 ? "Joints would stand one above another: to cross them a piece is from a quarter to three quarters as wide as it is long." : null,
     };
 
     public override IReadOnlyList<Setting> Settings(Lead lead)
@@ -53,7 +55,7 @@ public sealed class DryLaidBed : Design
         var m = Of(lead);
         var pieces = lead.Lots.Sum(l => l.Pieces);
         int most = Math.Clamp(pieces / 2 - 2, 3, 30), across = Math.Clamp(most, 2, Math.Max(2, (int)Math.Floor(1.5 / m.Length)));
-        List<Stop> courses = [.. Enumerable.Range(1, Math.Max(1, (int)Math.Floor(.9 / m.Height))).Select(n => new Stop(Math.Round(n * m.Height, 6), n == 1 ? "one course" : $"{n} courses"))];
+        var courses = Setting.Courses(m.Height, MostHeight);
         return
         [
             Setting.Even("long", "Pieces along", Unit.Count, 2, most, 1, Math.Min(4, most), "As many as there are").Try(Counts.Contains),
@@ -114,9 +116,9 @@ public sealed class DryLaidBed : Design
     private static double Heavy(Chosen set, Plan bed) => set.Brief.Handbook[Masonry.Row(set.Lead.Thing.Thing.Substance, least: false)!] / Medium.Gravity * bed.Stone.Length * bed.Stone.Width * bed.Stone.Height;
 
     /// <summary>Heights worth trying: those nearest to 0.15, 0.3, 0.45 and 0.6 m, none over what is flagged where there is one.</summary>
-    private static IEnumerable<double> Spread(List<Stop> courses)
+    private static IEnumerable<double> Spread(IReadOnlyList<Stop> courses)
     {
-        var low = courses.Where(c => c.Value <= Reinforcement.RetainedSoil.Flagged).DefaultIfEmpty(courses[0]).ToList();
+        var low = courses.Where(c => c.Value <= RetainedSoil.Flagged).DefaultIfEmpty(courses[0]).ToList();
         return new[] { .15, .3, .45, .6 }.Select(h => low.MinBy(c => Math.Abs(c.Value - h))!.Value).Distinct();
     }
 
@@ -127,24 +129,24 @@ public sealed class DryLaidBed : Design
         for (var c = 0; c < bed.Courses; c++)
         {
             var (length, width) = bed.Outside(c);
-            solids.AddRange(Boxes("block", Ink.WoodEnd, Pinwheel.Course(length, width, bed.Stone.Width, (bed.Stone.Length, bed.Stone.Length), c % 2 == 1), c * h, (c + 1) * h));
+            solids.AddRange(Pinwheel.Laid("block", "block", Ink.WoodEnd, Pinwheel.Course(length, width, bed.Stone.Width, (bed.Stone.Length, bed.Stone.Length), c % 2 == 1), c * h, (c + 1) * h));
         }
 
         if (bed.Coping)
         {
             var (x, y) = bed.CopingRun;
-            solids.AddRange(Boxes("coping", Ink.WoodEnd, Pinwheel.Course(x + bed.Stone.Length, y + bed.Stone.Length, bed.Stone.Length, (x / bed.Across(x), y / bed.Across(y)), false), bed.Height, bed.Height + h));
+            solids.AddRange(Pinwheel.Laid("coping", "coping", Ink.WoodEnd, Pinwheel.Course(x + bed.Stone.Length, y + bed.Stone.Length, bed.Stone.Length, (x / bed.Across(x), y / bed.Across(y)), false), bed.Height, bed.Height + h));
         }
 
         if (bed.Base > 0)
         {
             var (length, width) = bed.Outside(0);
             double wide = bed.Stone.Width + 2 * BasePast;
-            solids.AddRange(Boxes("base", Ink.Metal, Pinwheel.Course(length + 2 * BasePast, width + 2 * BasePast, wide, (length, width), false), -bed.Base, 0));
+            solids.AddRange(Pinwheel.Laid("base", "base", Ink.Metal, Pinwheel.Course(length + 2 * BasePast, width + 2 * BasePast, wide, (length, width), false), -bed.Base, 0));
         }
 
-        double top = 2 * bed.Batter * bed.Height, soil = 2 * bed.Batter * bed.Soil;
-        solids.Add(new Skin("liner", Ink.Fabric, [.. Slanting(bed.Inside.Length / 2 - .001, bed.Inside.Width / 2 - .001, top / 2, bed.Height)], .001));
+        var soil = 2 * bed.Batter * bed.Soil;
+        solids.Add(new Skin("liner", Ink.Fabric, [.. Stuff.Around(bed.Inside.Length / 2 - .001, bed.Inside.Width / 2 - .001, 0, bed.Height, bed.Batter * bed.Height)], .001));
         solids.Add(new Vat(Parts.Soil, Ink.Soil, new(0, 0, .001),
             [new(new RectangleOutline(bed.Inside.Length - .006, bed.Inside.Width - .006).ToPolygon(), 0), new(new RectangleOutline(bed.Inside.Length - soil - .006, bed.Inside.Width - soil - .006).ToPolygon(), bed.Soil)], []));
         double outX = bed.Outside(0).Length / 2, outY = bed.Outside(0).Width / 2;
@@ -155,23 +157,9 @@ public sealed class DryLaidBed : Design
         ]);
     }
 
-    private static IEnumerable<Solid> Boxes(string part, Ink ink, IEnumerable<(Point From, Point To, Point Out)> pieces, double from, double to)
-        => pieces.Select(p => Prism.Box(part, ink, new(p.From.X, p.From.Y, from), new(p.To.X, p.To.Y, to)));
-
-    /// <summary>The four sides of a rectangle about the origin, leaning inwards by so much over a height.</summary>
-    private static IEnumerable<IReadOnlyList<Point3>> Slanting(double x, double y, double inwards, double height)
-    {
-        (double X, double Y)[] corners = [(-1, -1), (1, -1), (1, 1), (-1, 1)];
-        for (var i = 0; i < 4; i++)
-        {
-            var (a, b) = (corners[i], corners[(i + 1) % 4]);
-            yield return [new(a.X * x, a.Y * y, 0), new(b.X * x, b.Y * y, 0), new(b.X * (x - inwards), b.Y * (y - inwards), height), new(a.X * (x - inwards), a.Y * (y - inwards), height)];
-        }
-    }
-
     private static IReadOnlyList<Operation> Steps(Plan bed, Chosen set)
     {
-        var two = Heavy(set, bed) > set.Brief.Handbook[People.Lift(1)];
+        var two = Lifting.People(Heavy(set, bed), set.Brief.Handbook) != 1;
         List<Operation> steps =
         [
             new("sort", "Sort them", "Put aside what is cracked through or crumbles; the broadest and heaviest for the ground course, the longest for the corners.", .5 * (bed.Pieces + bed.CopingPieces), [], Op.Gloves, false, "fingers"),
@@ -183,7 +171,7 @@ public sealed class DryLaidBed : Design
             $"{new Count(bed.PiecesIn(0), "piece", "pieces")} in the ground course. Each wall starts at a corner and butts against the side of the next; every other course the other way about, so that joints are crossed by {Amount.Length(bed.Lap)}.{bed.LeanWords} Pack each piece so that it does not rock.",
             1.5 * bed.Pieces + 3 * bed.Shortened, bed.Shortened > 0 ? ["Level", "Tape", "Club hammer and bolster"] : ["Level", "Tape"], Op.EyesAndGloves, two, "fingers", "lift")
         { Places = ["block"], SlowerWithSalvage = true });
-        steps.Add(Op.Line(set.Lead.MustLine, set.Lead.MustLine ? "Hang it down the inside as the wall rises, its upper edge under the top course. The foot stays open." : "Hang it down the inside as the wall rises, its upper edge under the top course, so that soil stays and water goes through the joints. The foot stays open."));
+        steps.Add(Op.Line(set.Lead.MustLine, $"Hang it down the inside as the wall rises, its upper edge under the top course{(set.Lead.MustLine ? "" : ", so that soil stays and water goes through the joints")}. The foot stays open."));
         if (bed.Coping) steps.Add(new("coping", $"Lay {new Count(bed.CopingPieces, "piece", "pieces")} across the top", "Side by side across the wall, as close as they go.", 1.5 * bed.CopingPieces, ["Level"], Op.Gloves, two, "fingers", "lift") { Places = ["coping"] });
         return [.. steps, Op.Fill(bed.Space.VolumeTo(bed.Soil), bed.Height - bed.Soil, " Behind each course as it is laid, firmed and not rammed. Look along the walls.")];
     }

@@ -20,6 +20,7 @@ public sealed class HeavyTimberBed : Design
     private const double PostThickness = .05;
     private const double PostsRise = .05;
     private const double LeastInside = .30;
+    private const double MostHeight = .9;
 
     /// <summary>Of wet wood, kg/m³, for what has to be lifted.</summary>
     private const double WetDensity = 800;
@@ -40,15 +41,14 @@ public sealed class HeavyTimberBed : Design
 
     public override IReadOnlyList<Setting> Settings(Lead lead)
     {
-        var m = lead.Main;
         var most = Math.Max(.9, Math.Min(3.6, Math.Floor((lead.Lots.Max(l => l.Length) - .01) / .1) * .1));
-        List<Stop> courses = [.. Enumerable.Range(1, Math.Max(1, (int)Math.Floor(.9 / m.Wide))).Select(n => new Stop(Math.Round(n * m.Wide, 6), n == 1 ? "one course" : $"{n} courses"))];
+        var courses = Setting.Courses(lead.Main.Wide, MostHeight);
         return
         [
             Setting.Even("long", "Long baulks", Unit.Metre, .80, most, .10, Math.Min(1.6, most), "What is left of each gives an end").Try(l => Math.Abs(l / .4 - Math.Round(l / .4)) < 1e-6 || l >= most - 1e-9),
             Setting.Even("short", "Short baulks", Unit.Metre, .50, Math.Min(1.4, most), .10, .70, $"An arm reaches {Amount.Length(.6)} from each side").TryAll(),
-            new Setting("height", "Wall height", Unit.Metre, courses, courses[0].Value, "One course is a bed; each more costs as many baulks again") { Sizes = [.. courses.Where(c => c.Value <= RetainedSoil.Flagged).DefaultIfEmpty(courses[0]).Select(c => c.Value)] },
-            new Setting("corner", "Corners", Unit.Count, [new(0, "butted"), new(1, "halved")], 0, "Butted takes two cuts to a baulk; halved holds by itself and takes four more"),
+            new Setting("height", "Wall height", Unit.Metre, courses, courses[0].Value, "One course is a bed; each more costs as many baulks again").Try(h => h <= RetainedSoil.Flagged),
+            new Setting("corner", "Corners", Unit.Count, [new(0, "butted"), new(1, "halved")], 0, "Butted takes two cuts to a baulk; halved ties the corners and takes four more"),
             Setting.Even("posts", "Posts along each long wall", Unit.Count, 2, 6, 1, 3, "Baulks slide: posts take all of the push").Least(),
             Setting.Even("embed", "Posts in the ground", Unit.Metre, .30, 1.00, .05, .55, "As deep as the ground asks").Least(),
         ];
@@ -65,7 +65,7 @@ public sealed class HeavyTimberBed : Design
             new CoverNeeded("liner", Stuff.Liner(set.Lead), 2 * (bed.Inside.Length + bed.Inside.Width) + .15, bed.Height + .15));
 
         // Of the section of the lead, since they lie in one course.
-        PiecesNeeded Baulks(string id, string name, double length) => new(id, Lead, 2 * bed.Courses, length, set.Lead.Lots.Min(l => l.Wide), set.Lead.Lots.Min(l => l.Thin)) { Name = name, MostThickness = bed.Thick };
+        PiecesNeeded Baulks(string id, string name, double length) => new(id, Lead, 2 * bed.Courses, length, set.Lead.Lots.Min(l => l.Wide), set.Lead.Lots.Min(l => l.Thin)) { Name = name, Most = (set.Lead.Lots.Max(l => l.Wide), bed.Thick) };
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
@@ -92,9 +92,9 @@ public sealed class HeavyTimberBed : Design
             [
                 // The lowest is pushed hardest.
                 new SlattedWall("long", "Baulks on the ground, between posts", new(bed.Course, pieces.Min(p => p.Thin)), bed.Spacing, bed.Spans, pieces[0].Grade, pieces.Max(p => p.Condition), bed.Soil),
-                DrivenPosts.OfWall("post", bed.Soil, bed.Spacing, bed.SpansOfPosts, tied: false, PostThickness, set["embed"], Piece.BoughtGrade, Condition.Sound) with { Leans = false },
+                DrivenPosts.OfWall("post", bed.Soil, bed.Spacing, bed.SpansOfPosts, tied: false, PostThickness, set["embed"], Piece.BoughtGrade, cast.Worn("posts")) with { Leans = false },
             ],
-            Figures = [bed.ByItsWeight(set.Brief, pieces[0].Grade)],
+            Figures = [Stuff.ByItsWeight(bed.Thick, bed.Soil, Timbers.Get(set.Brief.Handbook, pieces[0].Grade).Density * Medium.Gravity * bed.Thick * bed.Height, "posts", set.Brief)],
             Handling = new(pieces.Sum(p => p.Length * p.Wide * p.Thin) * Stuff.WoodDensity, BuiltInPlace: true),
             Stance = new BuiltIn(bed.Outside.Length * bed.Outside.Width),
             Scene = () => Stand(bed, set),
@@ -115,7 +115,7 @@ public sealed class HeavyTimberBed : Design
         }
 
         double inX = bed.Inside.Length / 2, inY = bed.Inside.Width / 2;
-        solids.Add(new Skin("liner", Ink.Fabric, [.. PalletBedScene.Around(inX - .002, inY - .002, 0, bed.Height)], .001));
+        solids.Add(new Skin("liner", Ink.Fabric, [.. Stuff.Around(inX - .002, inY - .002, 0, bed.Height)], .001));
         solids.Add(Prism.Box(Parts.Soil, Ink.Soil, new(-inX + .003, -inY + .003, .001), new(inX - .003, inY - .003, bed.Soil)));
         return new(solids,
         [
@@ -125,8 +125,7 @@ public sealed class HeavyTimberBed : Design
     }
 
     private static IEnumerable<Solid> ButtedCourse(Plan bed, Chosen set, int course)
-        => Pinwheel.Course(bed.Outside.Length, bed.Outside.Width, bed.Thick, (set["long"], set["short"]), course % 2 == 1)
-            .Select(p => Prism.Box(p.Out.X == 0 ? "long" : "short", Ink.Wood, new(p.From.X, p.From.Y, course * bed.Course), new(p.To.X, p.To.Y, (course + 1) * bed.Course)));
+        => Pinwheel.Laid("long", "short", Ink.Wood, Pinwheel.Course(bed.Outside.Length, bed.Outside.Width, bed.Thick, (set["long"], set["short"]), course % 2 == 1), course * bed.Course, (course + 1) * bed.Course);
 
     /// <summary>Long ones keep the lower half of their ends, short ones the upper.</summary>
     private static IEnumerable<Solid> HalvedCourse(Plan bed, double z)
@@ -191,7 +190,7 @@ public sealed class HeavyTimberBed : Design
 
         public (double Length, double Width) Inside => (Outside.Length - 2 * Thick, Outside.Width - 2 * Thick);
 
-        public int AtEnd => Math.Max(2, (int)Math.Ceiling((Outside.Width - PostThickness) / ((Outside.Length - PostThickness) / (Set.Whole("posts") - 1)) - 1e-9) + 1);
+        public int AtEnd => Stuff.PostsAtEnd(Outside.Width - PostThickness, Outside.Length - PostThickness, Set.Whole("posts"));
 
         /// <summary>From post to post where they are farthest apart, m.</summary>
         public double Spacing => Math.Max((Outside.Length - PostThickness) / (Set.Whole("posts") - 1), (Outside.Width - PostThickness) / (AtEnd - 1));
@@ -207,14 +206,5 @@ public sealed class HeavyTimberBed : Design
         public double PostLength => Set["embed"] + Height + PostsRise;
 
         public double Heaviest => Set["long"] * Thick * Course * WetDensity;
-
-        /// <summary>What the baulks hold by their weight alone, which is why there are posts.</summary>
-        public Sum ByItsWeight(Brief brief, string grade)
-        {
-            var wall = new GravityWall(Thick, Soil, Timbers.Get(brief.Handbook, grade).Density * Medium.Gravity * Height / Soil, brief.Handbook[Grounds.FootFriction]);
-            return Sum.Of(
-                "Safety against sliding without posts", "W μ ÷ P", [new("W", "weight of a metre of wall, dry", wall.Weight, Unit.NewtonPerMetre), brief.Handbook.Term(Grounds.FootFriction), new("P", "push of the soil on it", Push.Resultant(Soil, brief, LoadCase.Normal).Total, Unit.NewtonPerMetre)],
-                wall.Sliding(brief.Soil), Unit.One, "EN 1997-1 6.5.3 for the friction", "Left out: posts take all of the push");
-        }
     }
 }

@@ -38,8 +38,8 @@ public sealed record PiecesNeeded(string Id, Role Role, int Count, double Length
 
     public double Thin => Math.Min(LeastWidth, LeastThickness);
 
-    /// <summary>The thickest that will do, m, where all must be alike; infinite where more does no harm.</summary>
-    public double MostThickness { get; init; } = double.PositiveInfinity;
+    /// <summary>The widest and the thickest that will do, m, where all must be alike; infinite where more does no harm.</summary>
+    public (double Width, double Thickness) Most { get; init; } = (double.PositiveInfinity, double.PositiveInfinity);
 
     /// <summary>The one side that must come out exactly so, m: what is thicker both ways is ripped to it. Null where more does no harm.</summary>
     public double? Exact { get; init; }

@@ -95,7 +95,7 @@ public sealed class PostAndPlankBed : Design
         return 2 * (set.Whole("corner") == 1 ? thick : thick - LeastThin);
     }
 
-    private static int AtEnd(Chosen set) => Math.Max(2, (int)Math.Ceiling(set["width"] / (set["length"] / (set.Whole("posts") - 1)) - 1e-9) + 1);
+    private static int AtEnd(Chosen set) => Stuff.PostsAtEnd(set["width"], set["length"], set.Whole("posts"));
 
     private static List<LoadPath> Loads(Plan bed, Chosen set, Cast cast)
     {
@@ -144,7 +144,7 @@ public sealed class PostAndPlankBed : Design
 
         var at = bed.Soil / 3;
         solids.AddRange(Stuff.Spread(bed.Ties + 2, bed.Length, 0).Skip(1).SkipLast(1).Select(x => new Rod("tie", Ink.Line, [new(x, -w - thick, at), new(x, w + thick, at)], WireDiameter, WireDiameter)));
-        solids.Add(new Skin("liner", Ink.Fabric, [.. PalletBedScene.Around(l - thick - .002, w - .002, 0, z)], .001));
+        solids.Add(new Skin("liner", Ink.Fabric, [.. Stuff.Around(l - thick - .002, w - .002, 0, z)], .001));
         solids.Add(Prism.Box(Parts.Soil, Ink.Soil, new(-l + thick + .003, -w + .003, .001), new(l - thick - .003, w - .003, bed.Soil)));
         return new(solids,
         [

@@ -35,6 +35,10 @@ public sealed record Setting(string Id, string Name, Unit Unit, IReadOnlyList<St
 
     public Setting Least() => this with { LeastThatHolds = true };
 
+    /// <summary>Heights of a wall laid in whole courses of one height, from one course up to no more than so high, m; one course where even that is higher.</summary>
+    public static IReadOnlyList<Stop> Courses(double each, double most)
+        => [.. Enumerable.Range(1, Math.Max(1, (int)Math.Floor(most / each + 1e-9))).Select(n => new Stop(Math.Round(n * each, 6), n == 1 ? "one course" : $"{n} courses"))];
+
     /// <summary>Evenly spaced stops from one value to another, both included where the steps meet the last.</summary>
     public static IReadOnlyList<Stop> Range(double from, double to, double step)
     {

@@ -158,7 +158,7 @@ public sealed class UprightBoardBed : Design
             solids.Add(Prism.Box("coping-end", Ink.Wood, new(side * (l + .05 - bed.CopingEndPiece.Wide), -inner, h), new(side * (l + .05), inner, h + bed.CopingEndPiece.Thin)));
         }
 
-        solids.Add(new Skin("liner", Ink.Fabric, [.. PalletBedScene.Around(l - t - .002, w - .002, 0, h)], .001));
+        solids.Add(new Skin("liner", Ink.Fabric, [.. Stuff.Around(l - t - .002, w - .002, 0, h)], .001));
         solids.Add(Prism.Box(Parts.Soil, Ink.Soil, new(-l + t + .003, -w + .003, .001), new(l - t - .003, w - .003, bed.Soil)));
         var out_ = w + t + rt;
         return new(solids,

@@ -248,11 +248,29 @@ public sealed record Tyre(double OverallDiameter, double RimDiameter, double Sec
 
     public override double Height => SectionWidth;
 
-    private double InsideTread => Math.Max(RimDiameter, OverallDiameter - 2 * Tread);
+    /// <summary>Across the hollow, from tread to tread.</summary>
+    public double InsideTread => Math.Max(RimDiameter, OverallDiameter - 2 * Tread);
 
     public override Outline SectionAt(double y) => new CircleOutline(RimDiameter);
 
     public override double AreaAt(double y) => Math.PI / 4 * (RimDiameter * RimDiameter + HollowFullness * (InsideTread * InsideTread - RimDiameter * RimDiameter));
+
+    public override double VolumeTo(double y)
+    {
+        MustReach(y);
+        return AreaAt(0) * y;
+    }
+}
+
+/// <summary>The inside of tyres lying one on another; of the top one so much of its thickness as is left.</summary>
+/// <param name="Left">1, or less where its upper wall is cut out: there is then as much to plant as the tread is wide.</param>
+public sealed record TyreStackSpace(Tyre Tyre, int Count, double Left) : Vessel
+{
+    public override double Height => Tyre.SectionWidth * (Count - 1 + Left);
+
+    public override Outline SectionAt(double y) => new CircleOutline(Left < 1 && y > Tyre.SectionWidth * (Count - .5) ? Tyre.InsideTread : Tyre.RimDiameter);
+
+    public override double AreaAt(double y) => Tyre.AreaAt(0);
 
     public override double VolumeTo(double y)
     {

@@ -103,7 +103,7 @@ public class LoadPathExampleTests
     }
 
     [Fact]
-    public void A_dry_laid_wall_leaning_back_holds_by_its_weight_and_an_upright_one_with_water_behind_it_does_not()
+    public void A_dry_laid_wall_leaning_back_holds_by_its_weight_and_with_water_behind_it_does_not()
     {
         var wall = new LeaningWall(.22, .5, .5, 1 / 8.0, 20_000, .364);
         var thrust = wall.Thrust(Firm.Soil, blocked: false);

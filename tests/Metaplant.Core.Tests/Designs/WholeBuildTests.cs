@@ -76,6 +76,8 @@ public class WholeBuildTests
         Check Seasons(int years, string[] found) => Of(Built("bale-bed", A.Heap(A.Thing("straw-bale", 6, findings: found)), Firm, ("seasons", years)), "seasons");
         Seasons(1, [Findings.LookedOver]).Verdict.ShouldBe(Verdict.Sound);
         Seasons(2, [Findings.LookedOver]).Verdict.ShouldBe(Verdict.Tight);
+        Seasons(1, [Findings.LookedOver, Findings.Weathered]).Verdict.ShouldBe(Verdict.Tight);
+        Seasons(2, [Findings.LookedOver, Findings.Weathered]).Verdict.ShouldBe(Verdict.Fails);
     }
 
     [Fact]
@@ -189,6 +191,8 @@ public class WholeBuildTests
         var fit = Tyres(2);
         fit.Assessment.Grow.Crops.Where(c => c.Crop.Edible).ShouldAllBe(c => c.Count == 0);
         fit.Assessment.Grow.Crops.ShouldContain(c => c.Count > 0);
+        var accepting = HouseRules.Choose(new Dictionary<string, string> { [HouseRules.DoubtfulPlastic] = "accept" }).OrThrow();
+        Built("tyre-ring", Heap.Of([A.Thing("tyre", 2)], accepting), Firm, ("cut", 1)).Assessment.Grow.Crops.ShouldContain(c => c.Crop.Edible && c.Count > 0);
         Leads.Of(Catalogue.Find("tyre-ring")!, Core.Stock.Stockroom.Of(A.Heap(A.Thing("tyre", 2, measures: [("overall", .38), ("rim", .2), ("width", .085)])))).Others.Single().Why.ToString().ShouldContain("Too flat");
     }
 
@@ -239,18 +243,48 @@ public class WholeBuildTests
         Built("timber-bed", heap, Firm, ("long", 1.6), ("short", .7)).Cast.Takes.ShouldNotContain(t => t.ThingId == 2 && t.NeedId != "posts");
     }
 
+    [Fact]
+    public void Nor_do_higher_ones_since_a_course_is_level()
+    {
+        var heap = A.Heap(A.Thing("heavy-timber", 1, substance: Substance.Softwood, findings: [Findings.LookedOver]), A.Thing("heavy-timber", 4, id: 2, substance: Substance.Softwood, findings: [Findings.LookedOver], measures: [("width", .35)]));
+        Built("timber-bed", heap, Firm, ("long", 1.6), ("short", .7)).Cast.Takes.ShouldNotContain(t => t.ThingId == 2);
+    }
+
+    [Theory]
+    [InlineData("plank-bed", "board", "posts-bent")]
+    [InlineData("upright-bed", "board", "posts-bent")]
+    [InlineData("timber-bed", "heavy-timber", "posts-bent")]
+    [InlineData("bale-bed", "straw-bale", "posts-bent")]
+    [InlineData("pallet-bed", "pallet", "foot-pegs")]
+    [InlineData("core-sack", "sack", "stakes-bent")]
+    public void Posts_pegs_and_stakes_off_the_heap_are_as_worn_as_they_lie_there(string design, string lead, string check)
+    {
+        double Bent(string? state)
+        {
+            string[] seen = [Findings.LookedOver, Findings.HeldFood, Findings.HeatMark, .. state is null ? Array.Empty<string>() : [state]];
+            var kind = SalvageKinds.Find(lead)!;
+            var heap = A.Heap(
+                A.Thing(lead, 30, findings: [.. seen.Where(f => f != state && kind.LookFor.Contains(f))]),
+                A.Thing("pole", 60, id: 2, measures: [("length", 2.6), ("thickness", .055)], findings: [.. seen.Where(SalvageKinds.Find("pole")!.LookFor.Contains)]));
+            var fit = Built(design, heap, Firm with { PeopleAtEdge = true });
+            fit.Cast.Takes.ShouldContain(t => t.ThingId == 2);
+            return Of(fit, check).Utilisation!.Value;
+        }
+
+        Bent(Findings.Poor).Near(Bent(null) / .6);
+    }
+
     [Theory]
     [InlineData("creosote", "heavy-timber")]
     [InlineData("creosote", "post")]
     [InlineData("chemical-smell", "heavy-timber")]
     public void What_is_tarred_is_in_no_bed_by_any_road(string finding, string kind)
     {
-        var heap = A.Heap(A.Thing(kind, 8, findings: [finding]), A.Thing("soil", id: 2, findings: [Findings.LookedOver]));
-        foreach (var match in Matcher.Match(heap, Brief.Default, Aim.MostSoil))
-        {
-            foreach (var fit in match.Others.Append(match.Best).OfType<Fit>()) fit.Cast.Takes.ShouldNotContain(t => t.ThingId == 1, $"{match.Design.Id}");
-        }
-
-        Leads.Of(Catalogue.Find("timber-bed")!, Core.Stock.Stockroom.Of(heap)).Found.ShouldBeEmpty();
+        const int Tarred = 99;
+        var heap = A.Heap([.. Yards.Whole.Things.Select(t => t.Thing), A.Thing(kind, 8, id: Tarred, findings: [finding])]);
+        List<Fit> fits = [.. Matcher.Match(heap, Brief.Default, Aim.MostSoil).SelectMany(m => m.Others.Append(m.Best)).OfType<Fit>()];
+        fits.Select(f => f.Design).Distinct().Count().ShouldBe(Catalogue.All.Count);
+        foreach (var fit in fits) fit.Cast.Takes.ShouldNotContain(t => t.ThingId == Tarred, fit.Design.Id);
+        Leads.Of(Catalogue.Find("timber-bed")!, Core.Stock.Stockroom.Of(heap)).Found.ShouldAllBe(l => l.Lots.All(x => x.ThingId != Tarred));
     }
 }

@@ -36,7 +36,7 @@ internal static class PalletBedScene
 
         solids.AddRange(Ties(plan));
         solids.AddRange(Pegs(plan));
-        solids.Add(new Skin("liner", Ink.Fabric, [.. Around(end - .002, half - .002, 0, height)], .001));
+        solids.Add(new Skin("liner", Ink.Fabric, [.. Stuff.Around(end - .002, half - .002, 0, height)], .001));
         solids.Add(Prism.Box(Parts.Soil, Ink.Soil, new(-end + .003, -half + .003, .001), new(end - .003, half - .003, plan.SoilDepth)));
         return solids;
     }
@@ -52,17 +52,6 @@ internal static class PalletBedScene
             new("section", new(0, -out_, 0), new(0, -out_, plan.Height), .10, "height"),
             new("section", new(0, out_ + .05, 0), new(0, out_ + .05, -plan.PegDepth), .05, "pegs"),
         ];
-    }
-
-    /// <summary>The four upright sides of a rectangle about the origin.</summary>
-    internal static IEnumerable<IReadOnlyList<Point3>> Around(double x, double y, double z0, double z1)
-    {
-        (double X, double Y)[] corners = [(-x, -y), (x, -y), (x, y), (-x, y)];
-        for (var i = 0; i < 4; i++)
-        {
-            var (a, b) = (corners[i], corners[(i + 1) % 4]);
-            yield return [new(a.X, a.Y, z0), new(b.X, b.Y, z0), new(b.X, b.Y, z1), new(a.X, a.Y, z1)];
-        }
     }
 
     private static IEnumerable<Solid> Ties(PalletSectionBed.Plan plan)

@@ -1,4 +1,6 @@
+using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
+using Metaplant.Core.Scenes;
 
 namespace Metaplant.Core.Designs.Shared;
 
@@ -19,6 +21,10 @@ internal static class Pinwheel
         var over = thick % piece;
         return Math.Min(over, piece - over);
     }
+
+    /// <summary>The pieces of a course as they lie from one level to another. Those of the walls along the length may be another part than those across.</summary>
+    public static IEnumerable<Solid> Laid(string along, string across, Ink ink, IEnumerable<(Point From, Point To, Point Out)> course, double from, double to)
+        => course.Select(p => Prism.Box(p.Out.X == 0 ? along : across, ink, new(p.From.X, p.From.Y, from), new(p.To.X, p.To.Y, to)));
 
     /// <summary>Two opposite corners of every piece of a course in plan, wall by wall, about the origin; which way out its outer face looks.</summary>
     /// <param name="piece">How long a piece is in the walls along the length, and in those across.</param>

@@ -1,7 +1,9 @@
 using Metaplant.Core.Materials;
+using Metaplant.Core.Reinforcement;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Scenes;
 using Metaplant.Core.Stock;
+using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Designs.Shared;
 
@@ -37,4 +39,32 @@ internal static class Stuff
 
     /// <summary>A round post from so deep in the ground to so high.</summary>
     public static Rod Post(string part, double x, double y, double thick, double from, double to) => new(part, Drawing.Ink.Stick, [new(x, y, to), new(x, y, from)], thick, thick);
+
+    /// <summary>Posts along an end wall, so that they stand no farther apart than along the long ones.</summary>
+    public static int PostsAtEnd(double width, double length, int along) => Math.Max(2, (int)Math.Ceiling(width / (length / (along - 1)) - 1e-9) + 1);
+
+    /// <summary>The four sides of a rectangle about the origin from one level to another, upright or so much nearer to the middle at the upper.</summary>
+    public static IEnumerable<IReadOnlyList<Point3>> Around(double x, double y, double z0, double z1, double inwards = 0)
+    {
+        (double X, double Y)[] corners = [(-1, -1), (1, -1), (1, 1), (-1, 1)];
+        for (var i = 0; i < 4; i++)
+        {
+            var (a, b) = (corners[i], corners[(i + 1) % 4]);
+            yield return [At(a, 0, z0), At(b, 0, z0), At(b, inwards, z1), At(a, inwards, z1)];
+        }
+
+        Point3 At((double X, double Y) corner, double in_, double z) => new(corner.X * (x - in_), corner.Y * (y - in_), z);
+    }
+
+    /// <summary>What a ring of bales or baulks holds by its weight alone, which is why pegs or posts stand outside it: a figure, since they take all of the push.</summary>
+    /// <param name="thick">Front to back, m.</param>
+    /// <param name="weight">Of a metre of it, dry, N/m.</param>
+    /// <param name="held">What holds it: "pegs".</param>
+    public static Sum ByItsWeight(double thick, double soil, double weight, string held, Brief brief)
+    {
+        var wall = new GravityWall(thick, soil, weight / (thick * soil), brief.Handbook[Grounds.FootFriction]);
+        return Sum.Of(
+            $"Safety against sliding without {held}", "W μ ÷ P", [new("W", "weight of a metre of wall, dry", weight, Unit.NewtonPerMetre), brief.Handbook.Term(Grounds.FootFriction), new("P", "push of the soil on it", LoadPaths.Push.Resultant(soil, brief, LoadCase.Normal).Total, Unit.NewtonPerMetre)],
+            wall.Sliding(brief.Soil), Unit.One, "EN 1997-1 6.5.3 for the friction", $"Left out: {held} take all of the push");
+    }
 }

@@ -35,7 +35,7 @@ public sealed class Stones() : BlockKind("stones", "Stones", .30, .20, .15, [Sub
 public sealed class Slates() : BlockKind("slates", "Slates or tiles", .40, .25, .008, [Substance.Stone, Substance.FiredClay, Substance.FibreCement], ["fibre-cement", .. Signs.Stone], Ink.Metal, "Edges, labels, a cover over a gap.");
 
 /// <summary>A bale, m.</summary>
-public sealed class Bale() : BlockKind("straw-bale", "Straw bale", .90, .45, .36, [Substance.Straw], ["weedkiller-unknown", "bean-test-failed", "bean-test-passed", "rot"], Ink.Wood, "Walls for a season or two, then mulch.")
+public sealed class Bale() : BlockKind("straw-bale", "Straw bale", .90, .45, .36, [Substance.Straw], ["weedkiller-unknown", "bean-test-failed", "bean-test-passed", "rot", Findings.Weathered], Ink.Wood, "Walls for a season or two, then mulch.")
 {
     protected override IReadOnlyList<Way> BreakDown(Thing thing, BlockMeasures m) =>
     [

@@ -44,11 +44,10 @@
   /** A new thing kept makes room for the next one, or stays in hand. */
   async function keep(next: boolean) {
     const wasNew = bench.isNew;
-    const go = fromHere();
-    // Whoever has gone on to another page meanwhile has something else in hand.
+    // Whoever has gone on to another page meanwhile is not called back.
     if (!(await bench.keep()) || !wasNew || router.location !== '/gather/new') return;
     if (next) bench.putAway();
-    else go(`/gather/${draft.id}`);
+    else void push(`/gather/${draft.id}`);
   }
 
   function another() {
