@@ -30,6 +30,8 @@ public sealed class ProjectTests : IAsyncLifetime
     [Theory]
     [InlineData("bale-bed", "Bales from the harvest supper", "Short bales off the stage: 1 more wanted for bales", "Straw bales: It may carry weedkiller")]
     [InlineData("dry-wall-bed", "Bricks off the chimney", "Concrete blocks: 1 more wanted", "Roof slates: Too thin to lay a wall of")]
+    [InlineData("twig-obelisk", "Alder poles", "Cherry suckers, dead on the tree: ", "Bamboo canes: Bamboo splits where it is screwed")]
+    [InlineData("mesh-pot", "Lobster-pot wire", "Rabbit wire, the end of it: 1 more wanted for rings", "Trawl mesh: ")]
     [InlineData("timber-bed", "Lock-gate baulks", "Baulk with a burnt end: ", "Fender timber, tarred: ")]
     [InlineData("tyre-ring", "Trailer tyres", "Barrow tyres: Too flat", "Tyre from under the engine: A stain or smell nobody can name")]
     public async Task On_the_demonstration_heap_a_design_will_do_nearly_does_and_will_not(string design, string best, string nearly, string not)

@@ -7,7 +7,7 @@ using Metaplant.Core.Stock;
 
 namespace Metaplant.Core.Casting;
 
-/// <content>What only the lead can fill: whole things, sections, sheets, panels.</content>
+/// <content>What only the lead can fill: whole things, sections, sheets, rolls, panels.</content>
 public sealed partial class Caster
 {
     private void TakeLead(Need need)
@@ -18,6 +18,7 @@ public sealed partial class Caster
             case SectionsNeeded n: TakeSections(n); break;
             case PanelsNeeded n: TakePanels(n); break;
             case SheetsNeeded n: TakeSheets(n); break;
+            case RollNeeded n: TakeRolls(n); break;
             case SticksNeeded { Alike: true } n when lead is not null: TakeSticks(n, lead.Lots.Select(l => (l, (Words.Sentence?)null))); break;
         }
     }
@@ -92,6 +93,29 @@ public sealed partial class Caster
         {
             Missing(need, more * (m.Width - need.Lap), new(need, more, need.Height, m.Width, 0));
             got.AddRange(Enumerable.Repeat(new Piece(need.Id, lead.Thing, "", 0, need.Height, m.Width, m.ProfileDepth) { Missing = true }, more));
+        }
+
+        pieces[need.Id] = got;
+    }
+
+    /// <summary>Rolls one after another, the rest of one that was opened before first; of the last only so much as is wanted.</summary>
+    private void TakeRolls(RollNeeded need)
+    {
+        var got = new List<Piece>();
+        foreach (var lot in lead!.Lots)
+        {
+            foreach (var unit in Left(lot.Of).OrderBy(u => u.Untouched).ToList())
+            {
+                if (Math.Min(need.Count - got.Count, need.From(unit.Length, unit.Width)) is not (> 0 and var some)) continue;
+                got.AddRange(Enumerable.Range(0, some).Select(_ => new Piece(need.Id, lot.Of, lot.Way.Id, unit.Unit, need.Length, need.Width, lot.Thickness)));
+                Put(lot, need.Id, unit.Part(need.Length * Math.Ceiling((double)some / need.Beside(unit.Width))));
+            }
+        }
+
+        if (need.Count - got.Count is > 0 and var more)
+        {
+            Missing(need, more, new(need, more, need.Length, need.Width, 0));
+            got.AddRange(Enumerable.Repeat(new Piece(need.Id, lead.Thing, "", 0, need.Length, need.Width, lead.Main.Thickness) { Missing = true }, more));
         }
 
         pieces[need.Id] = got;

@@ -87,6 +87,19 @@ public sealed record SheetsNeeded(string Id, Role Role, IReadOnlyList<double> Ru
     public static int StripsFor(double run, double width, double lap) => run <= width + 1e-9 ? 1 : 1 + (int)Math.Ceiling((run - width) / (width - lap) - 1e-9);
 }
 
+/// <summary>So many equal lengths cut off rolls of mesh of the lead, side by side where a roll is wide enough for several.</summary>
+/// <param name="Width">Across the roll.</param>
+public sealed record RollNeeded(string Id, Role Role, int Count, double Length, double Width) : Need(Id, Role)
+{
+    public override double Amount => Count;
+
+    /// <summary>How many come side by side out of a roll so wide.</summary>
+    public int Beside(double roll) => (int)Math.Floor(roll / Width + 1e-9);
+
+    /// <summary>How many come out of a roll so long and so wide.</summary>
+    public int From(double length, double width) => Beside(width) * (int)Math.Floor(length / Length + 1e-9);
+}
+
 /// <summary>A rectangle of cloth, film or card, pieced together with laps where it must be.</summary>
 public sealed record CoverNeeded(string Id, Role Role, double Length, double Width) : Need(Id, Role)
 {
@@ -107,6 +120,9 @@ public sealed record RunNeeded(string Id, Role Role, double Length, double Least
 /// <param name="Alike">True where they must be alike, and so come from one bundle.</param>
 public sealed record SticksNeeded(string Id, Role Role, int Count, double Length, double LeastThickness, bool Alike = false) : Need(Id, Role)
 {
+    /// <summary>How many parts each of them is cut into.</summary>
+    public int CutInto { get; init; } = 1;
+
     public override double Amount => Count;
 }
 

@@ -99,7 +99,7 @@ public sealed class TyreRing : Design
         {
             var z = i * ring.Tyre.SectionWidth;
             var profile = Profile(ring.Tyre, ring.Cut && i == ring.Tyres - 1);
-            solids.Add(new Vat("tyre", Ink.Hole, new(0, 0, z), [.. profile.Select(p => new Ring(Round(p.Outside), p.Z))], [.. profile.Select(p => new Ring(Round(p.Inside), p.Z))]));
+            solids.Add(new Vat("tyre", Ink.Hole, new(0, 0, z), [.. profile.Select(p => new Ring(Stuff.Round(p.Outside), p.Z))], [.. profile.Select(p => new Ring(Stuff.Round(p.Inside), p.Z))]));
             // Where one lies on another both have the width of the bead.
             inside.AddRange(profile.Skip(i == 0 ? 0 : 1).Select(p => (z + p.Z, p.Inside)));
         }
@@ -109,7 +109,7 @@ public sealed class TyreRing : Design
         var top = inside.FindIndex(p => p.Z >= ring.Soil);
         var (below, above) = (inside[top - 1], inside[top]);
         var level = below.Across + (above.Across - below.Across) * (ring.Soil - below.Z) / (above.Z - below.Z);
-        solids.Add(new Vat(Parts.Soil, Ink.Soil, new(0, 0, .001), [.. inside.Take(top).Append((ring.Soil, level)).Select(p => new Ring(Round(p.Item2 - Clear), p.Item1))], []));
+        solids.Add(new Vat(Parts.Soil, Ink.Soil, new(0, 0, .001), [.. inside.Take(top).Append((ring.Soil, level)).Select(p => new Ring(Stuff.Round(p.Item2 - Clear), p.Item1))], []));
         double r = ring.Tyre.OverallDiameter / 2;
         return new(solids, [new("front", new(-r, 0, 0), new(-r, 0, ring.Space.Height), .1), new("plan", new(-r, r, 0), new(r, r, 0), .08), new("section", new(0, -r, 0), new(0, -r, ring.Soil), .1)], SectionAt: .0004);
     }
@@ -122,9 +122,6 @@ public sealed class TyreRing : Design
         (double, double, double) foot = (0, shoulder, t.RimDiameter), low = (Shoulder * w, tread, inside);
         return cut ? [foot, low, (LeftWhenCut * w, tread, inside)] : [foot, low, ((1 - Shoulder) * w, tread, inside), (w, shoulder, t.RimDiameter)];
     }
-
-    /// <summary>A circle with half the corners of the usual, which is round enough for rubber and draws twice as fast.</summary>
-    private static IReadOnlyList<Point> Round(double across) => [.. new CircleOutline(across).ToPolygon().Where((_, i) => i % 2 == 0)];
 
     private static IReadOnlyList<Operation> Steps(Plan ring, Chosen set)
     {

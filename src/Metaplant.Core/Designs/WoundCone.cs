@@ -18,19 +18,11 @@ public sealed class WoundCone : Design
     private const double Above = .15;
     private const double LowestRing = .10;
     private const double LineDiameter = .004;
-    private const double PegThickness = .035;
+    private const double PegThickness = Stuff.FootPeg;
     private const double LeastStick = .012;
 
     /// <summary>Part of the way from foot to tie where the middle of the thinnest third lies.</summary>
     private const double MiddleOfThinThird = 5.0 / 6;
-
-    /// <summary>Strength class that sticks are taken for: wood of a sort nobody has graded.</summary>
-    private const string Grade = "C14";
-
-    private const double WoodDensity = 600;
-
-    private static readonly Role Twine = new("twine", "Line to wind and lash", Seat.AmongPlants, Form.Line) { Buy = "twine", Of = s => s != Substance.Wire };
-    private static readonly Role Pegs = new("pegs", "Pegs", Seat.InSoil, Form.Pole) { Buy = "stake" };
 
     public override string Id => "wound-cone";
 
@@ -66,8 +58,8 @@ public sealed class WoundCone : Design
             return new Problem("height", $"The sticks must be {Amount.Length(cone.StickLength)}; of the {cone.Legs} longest, the shortest has {Amount.Length(longest)}.");
         return Demand.Of(
             new SticksNeeded("sticks", Lead, cone.Legs, cone.StickLength, 0, Alike: true),
-            new RunNeeded("twine", Twine, cone.Twine + cone.Legs * .8, .002, .008),
-            new SticksNeeded("pegs", Pegs, cone.Legs, cone.PegDepth + .15, PegThickness));
+            new RunNeeded("twine", Stuff.Twine, cone.Twine + cone.Legs * .8, .002, .008),
+            new SticksNeeded("pegs", Stuff.FootPegs, cone.Legs, cone.PegDepth + .15, PegThickness));
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
@@ -82,7 +74,11 @@ public sealed class WoundCone : Design
             Joints = [new("Head", "stick", "stick", "lashing", 1, LetIn: true), new("Foot to peg", "stick", "peg", "lashing", cone.Legs)],
             Climbing = new(cone.Legs, LineDiameter, cone.Height, 2 * cone.Legs * cone.Radius * Math.Sin(Math.PI / cone.Legs)),
             Foot = new NoSoil(),
-            LoadPaths = [new ConeInWind("stick", cone.Legs, cone.Radius, cone.Height, cone.ThinThird(shortest), PegThickness, cone.PegDepth, cone.Mass, set.Brief.Crop?.Spread ?? ConeInWind.UnknownSpread, set.Lead.Condition, Grade)],
+            LoadPaths =
+            [
+                new PeggedInWind("stick", cone.Legs, cone.Radius, cone.Height, cone.Radius * cone.Height, PegThickness, cone.PegDepth, cone.Mass, LeafyWind.Spread(set.Brief)),
+                new ConeSticks("stick", cone.Legs, cone.Radius, cone.Height, cone.ThinThird(shortest), LeafyWind.Spread(set.Brief), set.Lead.Condition, Stuff.StickGrade),
+            ],
             Figures = Figures(cone),
             Handling = new(cone.Mass, BuiltInPlace: true),
             Stance = new BuiltIn(Math.PI * cone.Radius * cone.Radius),
@@ -122,7 +118,7 @@ public sealed class WoundCone : Design
 
         public double Twine => Cone.Twine(Legs, Radius, Height, Rings, LowestRing, 1, Thickness);
 
-        public double Mass => Legs * Math.PI / 12 * (Sticks.Butt * Sticks.Butt + Sticks.Butt * Sticks.Tip + Sticks.Tip * Sticks.Tip) * StickLength * WoodDensity;
+        public double Mass => Legs * Stuff.MassOfStick(Sticks, StickLength);
 
         public IReadOnlyList<Point3> Feet => [.. Enumerable.Range(0, Legs).Select(i => Math.PI / 2 + 2 * Math.PI * i / Legs).Select(a => new Point3(Radius * Math.Cos(a), Radius * Math.Sin(a), 0))];
 

@@ -9,6 +9,9 @@ public sealed record PlantingPlaces(IReadOnlyList<(PlantingArea Area, Point At)>
 {
     private const double Slack = 1e-9;
 
+    /// <summary>Bays that differ: of a dozen pots alike there is one.</summary>
+    private IReadOnlyList<PlantingArea> Unlike => field ??= [.. Bays.Select(b => b.Area).Distinct()];
+
     /// <summary>The places of a blueprint, with the wet layer at the foot taken off the depth of every bay.</summary>
     public static PlantingPlaces Of(Blueprint blueprint, double wetLayer)
         => new([.. blueprint.Bays.Select(b => (new PlantingArea(b.Planting, Math.Max(0, b.Depth - wetLayer), b.Volume * 1000 - blueprint.Pockets.Sum(p => p.Litres) / blueprint.Bays.Count), new Point(b.At.X, b.At.Y)))], blueprint.Pockets);
@@ -18,7 +21,7 @@ public sealed record PlantingPlaces(IReadOnlyList<(PlantingArea Area, Point At)>
     {
         if (crop.Edible && !foodAllowed) return "What it is made of is for ornamentals only.";
         Sentence? first = null;
-        foreach (var (area, _) in Bays)
+        foreach (var area in Unlike)
         {
             if (PlantsThatFit.WhyNot(area, crop, foodAllowed) is not { } why) return null;
             first ??= why;
@@ -31,7 +34,8 @@ public sealed record PlantingPlaces(IReadOnlyList<(PlantingArea Area, Point At)>
     public CropFit Work(Crop crop, bool foodAllowed)
     {
         if (WhyNot(crop, foodAllowed) is { } why) return new(crop, 0, new(LatticePattern.Square, []), "", why);
-        List<(CropFit Fit, Point At)> fits = [.. Bays.Select(b => (PlantsThatFit.Work(b.Area, crop, foodAllowed), b.At))];
+        var each = Unlike.ToDictionary(a => a, a => PlantsThatFit.Work(a, crop, foodAllowed));
+        List<(CropFit Fit, Point At)> fits = [.. Bays.Select(b => (each[b.Area], b.At))];
         var inPockets = InPockets(crop);
         return new(crop, fits.Sum(f => f.Fit.Count) + inPockets, new(fits[0].Fit.Layout.Pattern, [.. fits.SelectMany(f => f.Fit.Layout.Positions.Select(p => p + f.At))]), fits.Exists(f => f.Fit.Limit == "soil") ? "soil" : "room", null);
     }

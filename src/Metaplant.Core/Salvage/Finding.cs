@@ -45,6 +45,7 @@ public static class Findings
     public const string HeldChemical = "held-chemical";
     public const string HeldUnknown = "held-unknown";
     public const string Cracked = "cracked";
+    public const string Torn = "torn";
     public const string RustSurface = "rust-surface";
     public const string RustThrough = "rust-through";
     public const string HasOutlet = "has-outlet";
@@ -98,7 +99,7 @@ public static class Findings
         new("salty", FindingGroup.Faults, "From the shore, not yet rinsed by rain", _ => new(Fitness.Ornamentals, "Salt: let two months of rain through it before food plants.")),
         new("mark-load", FindingGroup.Marks, "A working load is marked on it"),
         new("bent", FindingGroup.Faults, "Bent or kinked where it must carry", _ => new(Fitness.StructureOnly, "Bent metal has lost strength: nothing hangs from it.")) { On = Substances.IsMetal },
-        new("torn", FindingGroup.Faults, "Torn or holed"),
+        new(Torn, FindingGroup.Faults, "Torn or holed"),
         new("wire-broken", FindingGroup.Faults, "Broken wires or strands"),
         new("wobbles", FindingGroup.Faults, "Joints work loose when pushed"),
         new(Tarred, FindingGroup.Faults, "Tarred", _ => new(Fitness.StructureOnly, "Tarred line is for guys and fixings out of reach of soil and plants.")) { On = s => s is Substance.NaturalFibre or Substance.SyntheticFibre or Substance.WovenCloth },

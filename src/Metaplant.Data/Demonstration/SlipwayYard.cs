@@ -106,6 +106,8 @@ public static class SlipwayYard
         new("Barrow tyres", "tyre", 2, [("overall", .36), ("rim", .20), ("width", .085)], Substance.Rubber, [LookedOver], Yard, Source: Clearing),
         new("Tyre from under the engine", "tyre", 1, [("overall", .63), ("rim", .38), ("width", .185)], Substance.Rubber, ["chemical-smell"], Yard, Source: Clearing),
         new("Short bales off the stage", "straw-bale", 3, [("length", .75)], Substance.Straw, [LookedOver], Shed, Source: "Seats of the harvest supper; the field was never sprayed", KeepDry: true),
+        new("Cherry suckers, dead on the tree", "branches", 1, [("sticks", 16), ("shortest", 1.3), ("longest", 1.9), ("butt", .014), ("tip", .004)], Substance.DryWood, [Findings.Poor], Slip),
+        new("Rabbit wire, the end of it", "mesh", 1, [("length", .9), ("width", .45), ("aperture", .025), ("wire", .001)], Substance.ZincCoatedSteel, [], Shed, Source: Clearing),
     ];
 
     /// <summary>What nobody has walked round yet; everything else has been looked over.</summary>

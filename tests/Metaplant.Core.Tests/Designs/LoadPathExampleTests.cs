@@ -135,4 +135,31 @@ public class LoadPathExampleTests
         // The bolts hold; how the rubber tears nobody knows.
         One(Stack(2), "stack-slide").Verdict.ShouldBe(Verdict.Tight);
     }
+
+    [Fact]
+    public void An_obelisk_racks_between_two_rings_of_cross_pieces()
+    {
+        // 94.16 N on all above the foot of the storey: 0.40 m² in a gust of 20 m/s, four fifths of it caught.
+        var check = new Racking("stick", 4, [new(.4, .4, 1, .018)], 0, Condition.Sound, "C14").Work(Brief.Default).Single();
+        check.Sums[0].Value.Near(94.16);
+        check.Sums[1].Terms.Single(t => t.Symbol == "M").Value.Near(7.062);
+        check.Utilisation!.Value.Near(1.273);
+        // The storey that is worst off decides, wherever it is.
+        new Racking("stick", 4, [new(.4, .4, 1, .018), new(.4, .2, .6, .012)], 0, Condition.Sound, "C14").Work(Brief.Default).Single().Demand.Near(check.Demand * .5 * Math.Pow(1.5, 3));
+    }
+
+    [Fact]
+    public void A_ring_of_mesh_pulls_its_wires_and_its_hooked_ends()
+    {
+        MeshRing Ring(bool laced) => new("ring", .5475 / 2, 1.0, .025, .0012, 1, laced);
+        One(Ring(false), "mesh").Demand.Near(41.96);
+        One(Ring(false), "mesh").Utilisation!.Value.Near(.2968);
+        One(Ring(false), "mesh-joint").Utilisation!.Value.Near(.5936);
+        Ring(true).Work(Firm).ShouldNotContain(c => c.Id.StartsWith("mesh-joint", StringComparison.Ordinal));
+        // People press with a factor of their own, 1.5 where soil has 1.35; in an accident neither has one.
+        var people = Firm with { PeopleAtEdge = true };
+        var theirs = .5 * people.People * .5475 / 2 * .025;
+        (One(Ring(false), "mesh", people).Demand - 41.96).Near(theirs * 1.5 / 1.35, 2e-3);
+        (One(Ring(false), "mesh-blocked", people).Demand - One(Ring(false), "mesh-blocked").Demand).Near(theirs, 2e-3);
+    }
 }

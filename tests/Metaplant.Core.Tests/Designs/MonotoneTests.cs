@@ -148,7 +148,7 @@ public class MonotoneTests
     private static Thing? AnyThing(Random random)
     {
         double In(double from, double to) => from + (to - from) * random.NextDouble();
-        var kinds = (string[])["pallet", "pallet", "winged-pallet", "round-tub", "bucket", "tapered-tub", "trough", "drum", "crate", "free-form", "poured", "branches", "branches", "straw-bale", "bricks", "stones", "tyre", "heavy-timber"];
+        var kinds = (string[])["pallet", "pallet", "winged-pallet", "round-tub", "bucket", "tapered-tub", "trough", "drum", "crate", "free-form", "poured", "branches", "branches", "straw-bale", "bricks", "stones", "tyre", "heavy-timber", "mesh"];
         var kind = SalvageKinds.Find(kinds[random.Next(kinds.Length)])!;
         var values = kind.Fields.ToDictionary(f => f.Id, f => f.Unit == Unit.Count ? Math.Clamp(Math.Round(f.Typical * In(.7, 1.5)), f.Least, f.Greatest) : Math.Clamp(f.Typical * In(.6, 1.7), f.Least, f.Greatest));
         if (values.TryGetValue("slats", out var slats)) values["depth"] = slats * values["slatWidth"] * In(1, 1.5);

@@ -287,4 +287,114 @@ public class WholeBuildTests
         foreach (var fit in fits) fit.Cast.Takes.ShouldNotContain(t => t.ThingId == Tarred, fit.Design.Id);
         Leads.Of(Catalogue.Find("timber-bed")!, Core.Stock.Stockroom.Of(heap)).Found.ShouldAllBe(l => l.Lots.All(x => x.ThingId != Tarred));
     }
+
+    private static Fit Alders(int sticks = 12, double rings = 3, double shortest = 1.0) => Built("twig-obelisk", A.Heap(A.Thing("branches", substance: Substance.DryWood, measures: [("sticks", sticks), ("shortest", shortest), ("longest", 2.2), ("butt", .042), ("tip", .024)])), Firm, ("height", 1.2), ("legs", 4), ("radius", .40), ("rings", rings), ("pegs", .90));
+
+    [Fact]
+    public void An_obelisk_of_four_alder_sticks()
+    {
+        var fit = Alders();
+        fit.Cast.Short.ShouldBeEmpty();
+        fit.Blueprint.Figures[0].Value.Near(1.534, 4e-4);
+        fit.Cast["sticks"].Select(p => Math.Round(p.Length, 3)).ShouldBe([1.545, 1.655, 1.764, 1.873]);
+        fit.Blueprint.Figures[1].Value.Near(1.358, 4e-4);
+        fit.Blueprint.Parts.Where(p => p.Id.StartsWith("cross-", StringComparison.Ordinal)).Select(p => (p.Count, Math.Round(p.Length, 4))).ShouldBe([(4, .5803), (4, .4743), (4, .2975)]);
+        var racking = Of(fit, "racking");
+        racking.Sums[0].Value.Near(235.4);
+        racking.Utilisation!.Value.Near(.2805);
+        Of(fit, "uplift").Demand.Near(270.2);
+        Of(fit, "uplift").Remedies.Single().Value.Near(.866);
+        new[] { Verdict.Sound, Verdict.Tight }.ShouldContain(fit.Assessment.Hold.Verdict);
+        (fit.Cast.Buys.Single(b => b.NeedId == "pegs").Packs, Math.Round(fit.Cast.Buys.Single(b => b.NeedId == "pegs").Cost, 2)).ShouldBe((4, 10.00));
+        fit.Blueprint.Joints.Where(j => j.Fixing == "outdoor-screw-80").Sum(j => j.Count).ShouldBe(24);
+        fit.Cast.Buys.Single(b => b.Row?.Id == "outdoor-screw-80").Cost.ShouldBe(10.50);
+        fit.Blueprint.Figures[2].Value.ShouldBe(4);
+        (Minutes(fit, "pick"), Minutes(fit, "pegs"), Minutes(fit, "cross"), Minutes(fit, "screw")).ShouldBe((12, 24, 24, 72));
+    }
+
+    [Fact]
+    public void More_rings_bend_the_sticks_less_and_take_longer_rods()
+    {
+        Fit three = Alders(), six = Alders(rings: 6);
+        Of(six, "racking").Utilisation!.Value.ShouldBeLessThan(Of(three, "racking").Utilisation!.Value);
+        six.Blueprint.Figures[1].Value.ShouldBeGreaterThan(three.Blueprint.Figures[1].Value);
+    }
+
+    [Fact]
+    public void Four_sticks_and_no_rods_lack_the_cross_pieces_and_say_how_long()
+        => Alders(sticks: 4, shortest: 1.8).Cast.Short.Single().Words.ToString().ShouldContain("rods for cross pieces");
+
+    [Fact]
+    public void Bamboo_and_thin_rods_make_no_obelisk()
+    {
+        var others = Leads.Of(Catalogue.Find("twig-obelisk")!, Core.Stock.Stockroom.Of(A.Heap(A.Thing("canes", substance: Substance.Bamboo), A.Thing("twigs", id: 2)))).Others;
+        others.Select(o => o.Why.ToString()).ShouldContain(w => w.Contains("Bamboo splits"));
+        others.Select(o => o.Why.ToString()).ShouldContain(w => w.Contains("Too thin to screw"));
+    }
+
+    private static Fit Pots(double pots = 2, string[]? findings = null, params (string, double)[] set)
+        => Built("mesh-pot", A.Heap(A.Thing("mesh", findings: findings ?? [])), Firm, [("height", .6), ("across", .55), ("pots", pots), ("stakes", 0), .. set]);
+
+    [Fact]
+    public void Two_mesh_pots_off_one_roll()
+    {
+        var fit = Pots();
+        fit.Cast.Short.ShouldBeEmpty();
+        fit.Blueprint.Figures[0].Value.Near(1.828, 4e-4);
+        fit.Blueprint.Figures[1].Value.ShouldBe(2);
+        fit.Cast.Takes.Single(t => t.NeedId == "rings").Taken.Amount!.Value.Near(3.656, 4e-4);
+        fit.Blueprint.Soil.Near(.2708, 4e-4);
+        fit.Cast.Asked.OfType<FillNeeded>().Single().Volume.Near(.3115, 4e-4);
+        Of(fit, "mesh").Demand.Near(24.03);
+        Of(fit, "mesh").Utilisation!.Value.Near(.1700, 2e-3);
+        Of(fit, "mesh-joint").Utilisation!.Value.Near(.3399, 2e-3);
+        Of(fit, "tipping").Demand.Near(260.0, 2e-3);
+        Of(fit, "tipping").Utilisation!.Value.Near(.8787, 2e-3);
+        var cloth = fit.Cast.Buys.Single(b => b.NeedId == "liner");
+        (cloth.Packs, Math.Round(cloth.Cost, 2)).ShouldBe((1, 7.00));
+        fit.Blueprint.Figures[2].Value.ShouldBe(3.5);
+        (Minutes(fit, "cut"), Minutes(fit, "bend"), Minutes(fit, "line")).ShouldBe((10, 24, 16));
+        Minutes(fit, "fill").Near(270.8 / 8, 4e-4);
+    }
+
+    [Fact]
+    public void A_roll_twice_as_wide_gives_two_rings_side_by_side_and_a_third_pot_says_how_much_more()
+    {
+        var wide = Built("mesh-pot", A.Heap(A.Thing("mesh", measures: [("length", 1.9), ("width", 1.2)])), Firm, ("height", .6), ("across", .55), ("pots", 2));
+        wide.Cast.Short.ShouldBeEmpty();
+        Pots(3).Cast.Short.Single().Words.ToString().ShouldStartWith("1 more wanted for rings");
+    }
+
+    [Fact]
+    public void Rusted_wire_counts_thinner_and_laced_ends_bear_as_much_as_the_wire()
+    {
+        double Wire(params string[] findings) => Of(Pots(findings: findings), "mesh").Utilisation!.Value;
+        Wire(Findings.RustSurface).Near(Wire() / .64);
+        var laced = Pots(findings: null, set: ("closed", 1));
+        laced.Assessment.Hold.Checks.ShouldNotContain(c => c.Id == "mesh-joint");
+        laced.Cast.Asked.OfType<RunNeeded>().Single().Length.Near(2 * 4 * .6);
+    }
+
+    [Fact]
+    public void Sacking_is_gone_before_the_third_year_and_card_over_it_gives_it_one_more()
+    {
+        Verdict Lining(double lining, double seasons, double card) => Of(Pots(set: [("lining", lining), ("seasons", seasons), ("card", card)]), "seasons").Verdict;
+        Lining(1, 3, 0).ShouldBe(Verdict.Fails);
+        Lining(1, 3, 1).ShouldBe(Verdict.Tight);
+        Lining(0, 3, 0).ShouldBe(Verdict.Sound);
+    }
+
+    [Theory]
+    [InlineData(Findings.RustThrough, "Rusted through")]
+    [InlineData(Findings.Torn, "Torn: soil comes out")]
+    public void Mesh_that_will_give_way_is_refused(string finding, string why)
+        => Leads.Of(Catalogue.Find("mesh-pot")!, Core.Stock.Stockroom.Of(A.Heap(A.Thing("mesh", findings: [finding])))).Others.Single().Why.ToString().ShouldContain(why);
+
+    [Fact]
+    public void A_net_stands_by_nothing_and_wide_openings_let_the_lining_out()
+    {
+        string Why(Thing thing) => Leads.Of(Catalogue.Find("mesh-pot")!, Core.Stock.Stockroom.Of(A.Heap(thing))).Others.Single().Why.ToString();
+        Why(A.Thing("mesh", substance: Substance.SyntheticFibre)).ShouldContain("does not stand by itself");
+        Why(A.Thing("mesh", measures: [("aperture", .1)])).ShouldContain("let the lining out");
+    }
 }

@@ -20,7 +20,7 @@ internal static class Yards
         A.Thing("board", 14, id: 9, measures: [("length", 2.4), ("width", .14), ("thickness", .026)]), A.Thing("board", 16, id: 10, measures: [("length", .9), ("width", .095), ("thickness", .025)]), A.Thing("post", 4, id: 11, substance: Substance.Hardwood, measures: [("length", 2.4), ("width", .12), ("thickness", .05)]),
         A.Thing("roofing-sheet", 9, id: 12), A.Thing("sack", 3, id: 13, findings: [Findings.HeldFood], substance: Substance.SyntheticFibre), A.Thing("tube", 2, id: 14, findings: [Findings.HeldFood], measures: [("length", 1.1), ("diameter", .2)]),
         A.Thing("grit", id: 15), A.Thing("soil", id: 16, findings: [Findings.LookedOver]), A.Thing("compost", id: 17, findings: [Findings.LookedOver]), A.Thing("ladder", id: 18), A.Thing("pole", 5, id: 19, measures: [("length", 2.6), ("thickness", .055)]),
-        A.Thing("straw-bale", 8, id: 20, findings: [Findings.LookedOver]), A.Thing("bricks", 160, id: 21), A.Thing("stones", 40, id: 22), A.Thing("tyre", 4, id: 23), A.Thing("heavy-timber", 6, id: 24, substance: Substance.Softwood));
+        A.Thing("straw-bale", 8, id: 20, findings: [Findings.LookedOver]), A.Thing("bricks", 160, id: 21), A.Thing("stones", 40, id: 22), A.Thing("tyre", 4, id: 23), A.Thing("heavy-timber", 6, id: 24, substance: Substance.Softwood), A.Thing("mesh", 2, id: 25));
 
     /// <summary>From eight to sixteen batches of any kind, measures and state.</summary>
     public static Heap Any(int seed)

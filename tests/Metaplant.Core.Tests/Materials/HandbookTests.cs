@@ -85,8 +85,9 @@ public class HandbookTests
     public void A_windier_garden_wants_deeper_pegs()
     {
         var windy = Handbook.With(new Dictionary<string, double> { ["wind.gust-open"] = 30 }).OrThrow();
-        var path = new Core.Designs.LoadPaths.ConeInWind("stick", 4, .35, 1.7, .02, .035, .4, 3, .3, Condition.Sound, "C14");
-        foreach (var (wild, mild) in path.Work(Brief.Default with { Handbook = windy }).Zip(path.Work(Brief.Default))) wild.Utilisation!.Value.ShouldBeGreaterThan(mild.Utilisation!.Value);
+        var path = new Core.Designs.LoadPaths.PeggedInWind("stick", 4, .35, 1.7, .35 * 1.7, .035, .4, 3, .3);
+        path.Work(Brief.Default with { Handbook = windy }).Single().Utilisation!.Value.ShouldBeGreaterThan(path.Work(Brief.Default).Single().Utilisation!.Value);
+        path.PegDepthNeeded(Brief.Default with { Handbook = windy }).ShouldBeGreaterThan(path.PegDepthNeeded(Brief.Default));
     }
 
     [Fact]

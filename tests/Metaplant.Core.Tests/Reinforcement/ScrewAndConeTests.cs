@@ -102,7 +102,7 @@ public class ScrewAndConeTests
     public void A_stick_of_a_cone_bends_under_its_share_of_the_wind()
     {
         // q 245.2 Pa, drag 1.2, leaves .8, outline (r + s) H; M = 1.5 F L/8n on the thinnest third.
-        var bending = new ConeInWind("stick", 3, .35, 1.7, .006, .035, .4, 3, .3, Condition.Sound, "C14").Work(Brief.Default).Single(c => c.Id == "stick-bending");
+        var bending = new ConeSticks("stick", 3, .35, 1.7, .006, .3, Condition.Sound, "C14").Work(Brief.Default).Single(c => c.Id == "stick-bending");
         var wind = 245.2 * 1.2 * .8 * (.35 + .3) * 1.7;
         bending.Demand.Near(32 * 1.5 * wind * Math.Sqrt(1.7 * 1.7 + .35 * .35) / (8 * 3) / (Math.PI * Math.Pow(.006, 3)));
         bending.Capacity.Near(9.692e6);

@@ -17,6 +17,20 @@ internal static class Stuff
 
     public static readonly Role Posts = new("posts", "Posts", Seat.Clear, Form.Pole) { Buy = "stake" };
 
+    /// <summary>Strength class that sticks are taken for: wood of a sort nobody has graded.</summary>
+    public const string StickGrade = "C14";
+
+    /// <summary>Thickness of the pegs that feet of a support are lashed to, m.</summary>
+    public const double FootPeg = .035;
+
+    private const double StickDensity = 600;
+
+    /// <summary>Line to wind and lash with among plants.</summary>
+    public static readonly Role Twine = new("twine", "Line to wind and lash", Seat.AmongPlants, Form.Line) { Buy = "twine", Of = s => s != Substance.Wire };
+
+    /// <summary>Pegs that feet of a support are lashed to.</summary>
+    public static readonly Role FootPegs = new("pegs", "Pegs", Seat.InSoil, Form.Pole) { Buy = "stake" };
+
     /// <summary>What walls are tied with.</summary>
     public static readonly Role Wire = new("wire", "Tie wire", Seat.InSoil, Form.Line) { Buy = "wire", Of = s => s == Substance.Wire };
 
@@ -33,6 +47,9 @@ internal static class Stuff
         return one.Fitness == other.Fitness && one.LookedAt == other.LookedAt && one.MustLine == other.MustLine;
     }
 
+    /// <summary>kg of a stick cut to a length, as a cone from butt to tip.</summary>
+    public static double MassOfStick(ISticks s, double length) => Math.PI / 12 * (s.Butt * s.Butt + s.Butt * s.Tip + s.Tip * s.Tip) * length * StickDensity;
+
     /// <summary>Middles of so many posts along a wall so long, the outer ones so far from its ends.</summary>
     public static IEnumerable<double> Spread(int count, double length, double inset)
         => count == 1 ? [0] : Enumerable.Range(0, count).Select(i => -length / 2 + inset + i * (length - 2 * inset) / (count - 1));
@@ -42,6 +59,17 @@ internal static class Stuff
 
     /// <summary>Posts along an end wall, so that they stand no farther apart than along the long ones.</summary>
     public static int PostsAtEnd(double width, double length, int along) => Math.Max(2, (int)Math.Ceiling(width / (length / (along - 1)) - 1e-9) + 1);
+
+    /// <summary>A circle with every second corner of the usual, or every so many, which is round enough for tyres and rows of pots and draws faster.</summary>
+    public static IReadOnlyList<Geometry.Point> Round(double across, int every = 2) => [.. new Geometry.CircleOutline(across).ToPolygon().Where((_, i) => i % every == 0)];
+
+    /// <summary>Mesh, cloth or card stood in a ring, open above and below, from one level to another.</summary>
+    public static Skin Sleeve(string part, Drawing.Ink ink, IReadOnlyList<Geometry.Point> round, Point3 foot, double height, double thick)
+    {
+        return new(part, ink, [.. round.Select((a, i) => (IReadOnlyList<Point3>)[At(a, 0), At(round[(i + 1) % round.Count], 0), At(round[(i + 1) % round.Count], height), At(a, height)])], thick);
+
+        Point3 At(Geometry.Point on, double z) => new(foot.X + on.X, foot.Y + on.Y, foot.Z + z);
+    }
 
     /// <summary>The four sides of a rectangle about the origin from one level to another, upright or so much nearer to the middle at the upper.</summary>
     public static IEnumerable<IReadOnlyList<Point3>> Around(double x, double y, double z0, double z1, double inwards = 0)
