@@ -10,6 +10,9 @@ const root = resolve(import.meta.dirname, '../..');
 /** Things on the demonstration heap. */
 export const THINGS = 85;
 
+/** The last of them. */
+export const LAST = 'Rabbit wire, the end of it';
+
 export interface Serving {
   /** With the demonstration garden in it, where it is new. */
   demo?: boolean;
