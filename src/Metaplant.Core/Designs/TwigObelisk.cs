@@ -33,7 +33,8 @@ public sealed class TwigObelisk : Design
 
     private static readonly Role Cross = new("cross", "Rods for cross pieces", Seat.AmongPlants, Form.Twig, Form.Pole)
     {
-        Of = Screwed, Also = l => l.As<ISticks>() is null ? "A pole is too good to cut up for cross pieces." : null,
+        Of = Screwed,
+        Also = l => l.As<ISticks>() is null ? "A pole is too good to cut up for cross pieces." : null,
     };
 
     public override string Id => "twig-obelisk";
