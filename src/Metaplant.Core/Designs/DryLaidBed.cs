@@ -45,9 +45,7 @@ public sealed class DryLaidBed : Design
     {
         Of = s => Masonry.Row(s, least: true) is not null,
         Together = (a, b) => Alike(a.As<BlockMeasures>()!, b.As<BlockMeasures>()!) && a.Of.Thing.Substance == b.Of.Thing.Substance && Stuff.AsFit(a, b),
-        Also = l => l.As<BlockMeasures>() is not { } block ? "Not of a size to lay in courses."
-            : block.Height < LeastCourse ? (Sentence)$"Too thin to lay a wall of: {Amount.Length(block.Height)}, and {Amount.Length(LeastCourse)} at least are wanted."
-            : Pinwheel.Bond(block.Width, block.Length) < LeastBond * block.Length - 1e-9 ? "Joints would stand one above another: to cross them a piece is from a quarter to three quarters as wide as it is long." : null,
+        Also = l => WhyNot(l.As<BlockMeasures>()!),
     };
 
     public override IReadOnlyList<Setting> Settings(Lead lead)
@@ -106,6 +104,12 @@ public sealed class DryLaidBed : Design
             Operations = () => Steps(bed, set),
             Reach = bed.Inside.Width / 2 + bed.Stone.Width,
         };
+    }
+
+    private static Sentence? WhyNot(BlockMeasures block)
+    {
+        if (block.Height < LeastCourse) return $"Too thin to lay a wall of: {Amount.Length(block.Height)}, and {Amount.Length(LeastCourse)} at least are wanted.";
+        return Pinwheel.Bond(block.Width, block.Length) < LeastBond * block.Length - 1e-9 ? "Joints would stand one above another: to cross them a piece is from a quarter to three quarters as wide as it is long." : null;
     }
 
     private static BlockMeasures Of(Lead lead) => lead.Main.As<BlockMeasures>()!;

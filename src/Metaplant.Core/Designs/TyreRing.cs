@@ -42,7 +42,7 @@ public sealed class TyreRing : Design
     {
         Of = s => s == Substance.Rubber,
         Together = (a, b) => Alike(a.As<TyreMeasures>()!.Shape, b.As<TyreMeasures>()!.Shape) && Stuff.AsFit(a, b),
-        Also = l => l.As<TyreMeasures>() is not { } tyre ? "Not a whole tyre." : tyre.Shape.SectionWidth * LeftWhenCut - HeadSpace < LeastSoil ? (Sentence)$"Too flat: {Amount.Length(tyre.Shape.SectionWidth)} holds too little soil over its foot." : null,
+        Also = l => l.As<TyreMeasures>()!.Shape.SectionWidth is var thick && thick * LeftWhenCut - HeadSpace < LeastSoil ? (Sentence)$"Too flat: {Amount.Length(thick)} holds too little soil over its foot." : null,
     };
 
     public override IReadOnlyList<Setting> Settings(Lead lead)
