@@ -105,6 +105,8 @@ public sealed partial class Caster
         if (fit.FirstOrDefault() is { Lot: { } lot2 } best)
         {
             foreach (var taken in best.Cut) Put(lot2, need.Id, taken);
+            // How worn the cloth is decides how long it lasts.
+            pieces[need.Id] = [.. best.Cut.Select(t => new Piece(need.Id, lot2.Of, lot2.Way.Id, t.Unit, lot2.Length, lot2.Width, lot2.Thickness))];
         }
         else
         {

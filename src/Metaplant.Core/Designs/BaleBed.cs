@@ -88,7 +88,7 @@ public sealed class BaleBed : Design
             LoadPaths =
             [
                 new DrivenPosts("peg", brief => Push.Resultant(ring.Soil, brief, LoadCase.Normal).Times(ring.Piece / ring.PegsEach), ring.Soil / 3, PegThickness, set["embed"], Piece.BoughtGrade, cast.Worn("pegs")) { Leans = false, Called = "Pegs" },
-                new Lasting("bale", "the straw", Substance.Straw, set.Whole("seasons"), 0, cast.Worn("bales"), "Strings are looked at each month; what slumps is mulch.", "Not sure: look at strings and foot in spring, and take it down when a wall slumps."),
+                new Lasting("bale", "the straw", Substance.Straw, set.Whole("seasons"), cast.Worn("bales"), "Strings are looked at each month; what slumps is mulch.", "Not sure: look at strings and foot in spring, and take it down when a wall slumps."),
             ],
             Figures = [Stuff.ByItsWeight(ring.Thick, ring.Soil, StrawDensity * Medium.Gravity * ring.Thick * ring.Height, "pegs", set.Brief), ring.Mulch(set.Brief.Handbook)],
             Handling = new(ring.Bales * ring.BaleMass, BuiltInPlace: true),

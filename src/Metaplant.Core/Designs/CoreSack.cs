@@ -22,15 +22,12 @@ public sealed class CoreSack : Design
     /// <summary>Part of a sack's length that stands once it is filled and its foot folded.</summary>
     private const double Stands = .85;
 
-    private const double StakeThickness = .035;
-
     /// <summary>No opening this near to the foot, where soil stays wettest and pushes most, m.</summary>
     private const double ClearOfFoot = .18;
 
     private const double StoneDensity = 1600;
 
     private static readonly Role Stones = new("stones", "Stones for the core", Seat.InSoil, Form.Fill) { Buy = "soil-coarse-gravel", Worked = false };
-    private static readonly Role Stakes = new("stakes", "Stakes", Seat.Clear, Form.Pole) { Buy = "stake" };
 
     public override string Id => "core-sack";
 
@@ -67,15 +64,15 @@ public sealed class CoreSack : Design
         return Demand.Of(
             new WholeNeeded("sack", Lead, 1),
             new FillNeeded("stones", Stones, sack.CoreVolume * 1.1, [("grit", 1)]),
-            sack.Stakes == 0 ? null : new SticksNeeded("stakes", Stakes, sack.Stakes, sack.Height + set["deep"], StakeThickness));
+            sack.Stakes == 0 ? null : new SticksNeeded("stakes", Stuff.Stakes, sack.Stakes, sack.Height + set["deep"], Stuff.StakeThickness));
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
         var sack = new Plan(set);
-        var stake = sack.Stakes == 0 ? StakeThickness : cast["stakes"].Min(s => s.Thin);
+        var stake = sack.Stakes == 0 ? Stuff.StakeThickness : cast["stakes"].Min(s => s.Thin);
         List<Part> parts = [new("sack", "Sack", Form.Sack, 1, sack.Height, sack.Across, .001, "sack"), new("core", "Core of stones", Form.Fill, 1, sack.Height, sack.Core, sack.Core, "stones")];
-        if (sack.Stakes > 0) parts.Add(new("stake", "Stake", Form.Pole, sack.Stakes, sack.Height + set["deep"], StakeThickness, StakeThickness, "stakes"));
+        if (sack.Stakes > 0) parts.Add(new("stake", "Stake", Form.Pole, sack.Stakes, sack.Height + set["deep"], Stuff.StakeThickness, Stuff.StakeThickness, "stakes"));
         var medium = set.Brief.Medium;
         double reach = WateringCore.Reach(medium, set.Brief.Handbook[Practice.CoreReach]), far = (sack.Across - sack.Core) / 2;
         return new Blueprint
@@ -106,7 +103,7 @@ public sealed class CoreSack : Design
 
     private static Scene Stand(Plan sack, Chosen set)
     {
-        double r = sack.Across / 2, h = sack.Height, out_ = r + StakeThickness / 2 + .005;
+        double r = sack.Across / 2, h = sack.Height, out_ = r + Stuff.StakeThickness / 2 + .005;
         CoredCylinder whole = new(sack.Across, h), core = new(sack.Core, sack.Soil);
         List<Solid> solids =
         [
@@ -114,12 +111,7 @@ public sealed class CoreSack : Design
             Vat.Filling("core", Ink.Metal, core, sack.Soil + .01, new(0, 0, .002)),
             new Vat(Parts.Soil, Ink.Soil, new(0, 0, .002), [new(new CircleOutline(sack.Across - .004).ToPolygon(), 0), new(new CircleOutline(sack.Across - .004).ToPolygon(), sack.Soil)], []),
         ];
-        for (var i = 0; i < sack.Stakes; i++)
-        {
-            var a = Math.PI / 4 + 2 * Math.PI * i / sack.Stakes;
-            solids.Add(Stuff.Post("stake", out_ * Math.Cos(a), out_ * Math.Sin(a), StakeThickness, -set["deep"], h * .9));
-        }
-
+        solids.AddRange(Stuff.StakesRound("stake", sack.Stakes, default, out_, set["deep"], h));
         foreach (var o in sack.Openings)
         {
             Point3 at = sack.On(o), side = new(-Math.Sin(o.Angle), Math.Cos(o.Angle), 0), away = new(Math.Cos(o.Angle), Math.Sin(o.Angle), 0);
@@ -133,7 +125,7 @@ public sealed class CoreSack : Design
     private static IReadOnlyList<Operation> Steps(Plan sack, Chosen set)
     {
         List<Operation> steps = [new("level", "Level the place", "Bare ground, so that water goes on down and roots follow.", 8, ["Spade"], Op.Gloves, false, "services")];
-        if (sack.Stakes > 0) steps.Add(Op.DrivePegs("stakes", "stake", sack.Stakes, set["deep"], $"upright, in a ring of {Amount.Length(sack.Across + 2 * StakeThickness)}.") with { Title = $"Drive {new Count(sack.Stakes, "stake", "stakes")}" });
+        if (sack.Stakes > 0) steps.Add(Op.DrivePegs("stakes", "stake", sack.Stakes, set["deep"], $"upright, in a ring of {Amount.Length(sack.Across + 2 * Stuff.StakeThickness)}.") with { Title = $"Drive {new Count(sack.Stakes, "stake", "stakes")}" });
         steps.Add(new("stand", "Stand the sack and fill it round a core", $"A tube of {Amount.Length(sack.Core)} in the middle, stones into it, soil round it, a hand high at a time; draw the tube up as it fills. {Amount.Volume(sack.CoreVolume)} of stones in all.", 30, ["Bucket", "Shovel"], Op.Gloves, true, "lift") { Places = ["sack", "core"] });
         if (sack.Stakes > 0) steps.Add(new("lash", "Lash it to the stakes", "Two turns round sack and each stake, at half height and near the top; loose enough not to cut in.", 4 * sack.Stakes, ["Knife"], []));
         steps.Add(new("fill", "Fill and settle it", $"{Amount.Volume(sack.Space.VolumeTo(sack.Soil))} of soil in all, watered as it goes; it sinks, so top it up the next day.", Math.Max(5, sack.Space.VolumeTo(sack.Soil) * 125), ["Shovel"], Op.Gloves, false, "lift") { Places = [Parts.Soil] });

@@ -19,8 +19,11 @@ public sealed class MeshPot : Design
     private const double Overlap = .10;
     private const double LapOfLining = .15;
     private const double TurnedOver = .10;
-    private const double StakeThickness = .035;
+
+    /// <summary>Two turns round a stake and a wire, and the knot, m of line.</summary>
     private const double LineToLash = .4;
+
+    private const double SteelDensity = 7850;
 
     /// <summary>What is wider lets the lining bulge out between the wires.</summary>
     private const double WidestOpening = .05;
@@ -34,7 +37,6 @@ public sealed class MeshPot : Design
     private static readonly Role Woven = new("liner", "Lining of woven cloth", Seat.InSoil, Form.Fabric) { Buy = "cloth", Of = s => s == Substance.WovenCloth };
     private static readonly Role Sacking = new("liner", "Lining of sacking", Seat.InSoil, Form.Fabric) { Of = s => s == Substance.NaturalFibre };
     private static readonly Role Card = new("card", "Card outside the lining", Seat.BehindCloth, Form.Card) { Of = s => s == Substance.Paper };
-    private static readonly Role Stakes = new("stakes", "Stakes", Seat.Clear, Form.Pole) { Buy = "stake" };
 
     public override string Id => "mesh-pot";
 
@@ -77,18 +79,18 @@ public sealed class MeshPot : Design
             pot.Shaded ? new CoverNeeded("card", Card, pot.Pots * pot.Round, pot.Height) : null,
             pot.Laced ? new RunNeeded("wire", Stuff.Wire, pot.Pots * 4 * pot.Height, .001, .003) : null,
             pot.Stakes == 0 ? null : new RunNeeded("lashing", Stuff.Twine, pot.Pots * pot.Stakes * 2 * LineToLash, .002, .008),
-            pot.Stakes == 0 ? null : new SticksNeeded("stakes", Stakes, pot.Pots * pot.Stakes, pot.Height + set["deep"], StakeThickness));
+            pot.Stakes == 0 ? null : new SticksNeeded("stakes", Stuff.Stakes, pot.Pots * pot.Stakes, pot.Height + set["deep"], Stuff.StakeThickness));
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
         var pot = new Plan(set);
         var m = Of(set.Lead);
-        var stake = pot.Stakes == 0 ? StakeThickness : cast["stakes"].Min(s => s.Thin);
+        var stake = pot.Stakes == 0 ? Stuff.StakeThickness : cast["stakes"].Min(s => s.Thin);
         List<Part> parts = [new("ring", "Ring of mesh", Form.Mesh, pot.Pots, pot.Ring, pot.Height, m.Wire, "rings"), new("liner", "Lining", Form.Fabric, pot.Pots, pot.Round, pot.Height, 0, "liner")];
         if (pot.Meshed) parts.Add(new("floor", "Foot of mesh", Form.Mesh, pot.Pots, pot.Across, pot.Across, m.Wire, "floor"));
         if (pot.Shaded) parts.Add(new("card", "Card", Form.Card, pot.Pots, pot.Round, pot.Height, 0, "card"));
-        if (pot.Stakes > 0) parts.Add(new("stake", "Stake", Form.Pole, pot.Pots * pot.Stakes, pot.Height + set["deep"], StakeThickness, StakeThickness, "stakes"));
+        if (pot.Stakes > 0) parts.Add(new("stake", "Stake", Form.Pole, pot.Pots * pot.Stakes, pot.Height + set["deep"], Stuff.StakeThickness, Stuff.StakeThickness, "stakes"));
         return new Blueprint
         {
             DesignId = Id,
@@ -101,10 +103,10 @@ public sealed class MeshPot : Design
             [
                 new MeshRing("ring", pot.Across / 2, pot.Soil, m.Aperture, m.Wire, WireLeft(set), pot.Laced),
                 new StakedTower("ring", "stake", pot.Across, pot.Height, set.Brief.Medium.DryDensity * pot.Space.VolumeTo(pot.Soil), pot.Stakes, stake, set["deep"], pot.Height * .85, Piece.BoughtGrade) { Worn = cast.Worn("stakes") },
-                new Lasting("liner", "the lining", pot.Woven ? Substance.WovenCloth : Substance.NaturalFibre, set.Whole("seasons"), pot.Shaded ? 1 : 0, Condition.Sound, "Look at it from outside each spring; a hole is patched from within.", "Not sure: look at it in spring, and line it anew when it is emptied."),
+                new Lasting("liner", "the lining", pot.Woven ? Substance.WovenCloth : Substance.NaturalFibre, set.Whole("seasons"), cast.Worn("liner"), "Look at it from outside each spring; a hole is patched from within.", "Not sure: look at it in spring, and line it anew when it is emptied.") { Cover = pot.Shaded ? (Substance.Paper, cast.Worn("card")) : null },
             ],
             Figures = Figures(pot, m, cast),
-            Handling = new(pot.Pots * 1.5, BuiltInPlace: true),
+            Handling = new(pot.Pots * pot.Ring * pot.Height * MassOf(m), BuiltInPlace: true),
             Stance = new BuiltIn(pot.Pots * Math.PI / 4 * pot.Across * pot.Across),
             Scene = () => Stand(pot, set, m),
             Operations = () => Steps(pot, set, m),
@@ -127,6 +129,9 @@ public sealed class MeshPot : Design
     /// <summary>Part of the wire's thickness that counts.</summary>
     private static double WireLeft(Chosen set) => set.Lead.Lots.Min(l => l.Of.Thing.Condition.Factor() * (l.Of.Thing.Shows(Findings.RustSurface) ? set.Brief.Handbook[Substances.LeftByRust] : 1));
 
+    /// <summary>kg of a square metre: a wire each way round every opening.</summary>
+    private static double MassOf(MeshMeasures m) => 2 * Math.PI / 4 * m.Wire * m.Wire * SteelDensity / (m.Aperture + m.Wire);
+
     private static IReadOnlyList<Sum> Figures(Plan pot, MeshMeasures m, Cast cast)
     {
         var ring = cast.Asked.OfType<RollNeeded>().First(n => n.Id == "rings");
@@ -145,7 +150,7 @@ public sealed class MeshPot : Design
         const double Clear = .0005, Thin = .001, Under = .002;
         var every = pot.Pots > 2 ? 4 : 2;
         var solids = new List<Solid>();
-        var stakeAway = pot.Across / 2 + m.Wire + StakeThickness / 2 + .005;
+        var stakeAway = pot.Across / 2 + m.Wire + Stuff.StakeThickness / 2 + .005;
         IReadOnlyList<Point> Round(int inside) => Stuff.Round(pot.Across - 2 * inside * Clear, every);
         Vat Block(string part, Ink ink, double height, Point3 foot) => new(part, ink, foot, [new(Round(4), 0), new(Round(4), height)], []);
         foreach (var at in pot.Middles)
@@ -156,11 +161,7 @@ public sealed class MeshPot : Design
             solids.Add(Stuff.Sleeve("liner", Ink.Fabric, Round(2), foot, pot.Height, Thin));
             if (pot.Meshed) solids.Add(Block("floor", Ink.Line, Under, foot));
             solids.Add(Block(Parts.Soil, Ink.Soil, pot.Soil, foot with { Z = Under + Clear }));
-            for (var i = 0; i < pot.Stakes; i++)
-            {
-                var a = Math.PI / 4 + 2 * Math.PI * i / pot.Stakes;
-                solids.Add(Stuff.Post("stake", at.X + stakeAway * Math.Cos(a), at.Y + stakeAway * Math.Sin(a), StakeThickness, -set["deep"], pot.Height * .9));
-            }
+            solids.AddRange(Stuff.StakesRound("stake", pot.Stakes, foot, stakeAway, set["deep"], pot.Height));
         }
 
         var first = pot.Middles[0];
@@ -182,11 +183,11 @@ public sealed class MeshPot : Design
             new("level", "Level the place", "Bare ground, so that water goes on down and roots follow.", 8 * pot.Pots, ["Spade"], Op.Gloves, false, "services"),
             new("cut", $"Cut {pots}", $"{Amount.Length(pot.Ring)} off the roll for each{(pot.Height < m.Width - .001 ? (Sentence)$", {Amount.Length(pot.Height)} high: the cut edge goes down" : "")}. Cut close to a cross wire, so that ends of one side are left to hook. Hold both ends: it springs back.", EachCut * pot.Pots, ["Side cutter", "Tape"], Op.EyesAndGloves, false, "edges") { Cuts = ["rings", .. pot.Meshed ? ["floor"] : (string[])[]] },
         ];
-        if (pot.Stakes > 0) steps.Add(Op.DrivePegs("stakes", "stake", pot.Pots * pot.Stakes, set["deep"], $"upright, {pot.Stakes} round each, in a ring of {Amount.Length(pot.Across + 2 * StakeThickness)}.") with { Title = $"Drive {new Count(pot.Pots * pot.Stakes, "stake", "stakes")}" });
+        if (pot.Stakes > 0) steps.Add(Op.DrivePegs("stakes", "stake", pot.Pots * pot.Stakes, set["deep"], $"upright, {pot.Stakes} round each, in a ring of {Amount.Length(pot.Across + 2 * Stuff.StakeThickness)}.") with { Title = $"Drive {new Count(pot.Pots * pot.Stakes, "stake", "stakes")}" });
         steps.Add(new("bend", $"Bend and close {pots}", pot.Laced ? (Sentence)$"Two rows of openings over each other, {Amount.Length(Overlap)}; wire in and out of every one, top to bottom, its ends twisted." : $"One row of openings over the other, {Amount.Length(Overlap)} in all; every cut end bent round a wire of the other side and pressed shut. All ends point in.", EachBent * pot.Pots, ["Pliers"], Op.EyesAndGloves, false, "edges") { Places = ["ring"] });
         if (pot.Meshed) steps.Add(new("floor", "Hook in the feet", "Cut round with a hand’s breadth over, pressed up inside and hooked.", EachFloor * pot.Pots, ["Side cutter", "Pliers"], Op.EyesAndGloves, false, "edges") { Places = ["floor"] });
         if (pot.Shaded) steps.Add(new("card", "Stand the card inside", "Tape and staples off it; its ends over each other, where the sun comes from.", 3 * pot.Pots, ["Knife"], []) { Places = ["card"] });
-        steps.Add(new("line", pot.Pots == 1 ? "Line it" : "Line them", $"The lining up inside, {Amount.Length(LapOfLining)} of it over itself, {Amount.Length(TurnedOver)} turned over the top edge and tied, so that no wire end is bare. The foot stays open.", EachLined * pot.Pots, ["Scissors"], []) { Places = ["liner"], Cuts = ["liner"] });
+        steps.Add(new("line", pot.Pots == 1 ? "Line it" : "Line them", $"The lining up inside, {Amount.Length(LapOfLining)} of it over itself, {Amount.Length(TurnedOver)} turned over the top edge and tied, so that no wire end is bare.{(pot.Meshed ? "" : " The foot stays open.")}", EachLined * pot.Pots, ["Scissors"], []) { Places = ["liner"], Cuts = ["liner"] });
         if (pot.Stakes > 0) steps.Add(new("lash", "Lash them to the stakes", "Two turns round mesh and each stake, at half height and near the top.", 4 * pot.Pots * pot.Stakes, ["Knife"], []));
         return [.. steps, Op.Fill(pot.Volume, HeadSpace, " Keep the ring round while it fills; it is as stiff as the soil in it.")];
     }
@@ -225,7 +226,7 @@ public sealed class MeshPot : Design
         private List<Point> Rows()
         {
             var inRow = Math.Min(4, Pots);
-            double step = Across + Between + (Stakes > 0 ? 2 * StakeThickness : 0), rows = Math.Ceiling(Pots / 4.0);
+            double step = Across + Between + (Stakes > 0 ? 2 * Stuff.StakeThickness : 0), rows = Math.Ceiling(Pots / 4.0);
             return [.. Enumerable.Range(0, Pots).Select(i => new Point((i % 4 - (inRow - 1) / 2.0) * step, (i / 4 - (rows - 1) / 2) * step))];
         }
     }

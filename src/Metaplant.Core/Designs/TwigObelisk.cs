@@ -138,7 +138,7 @@ public sealed class TwigObelisk : Design
     {
         // Of the bundle what neither stands nor lies across is left to stand beside single plants.
         var gone = cast.Takes.Where(t => t.ThingId == frame.Set.Lead.Main.ThingId).Sum(t => t.Taken.Sticks?.Count ?? 0);
-        var props = Math.Max(0, Math.Min(frame.Sticks.CountOver(LeastProp), frame.Sticks.Sticks - gone));
+        var props = Math.Max(0, frame.Sticks.CountOver(LeastProp) - gone);
         return
         [
             Sum.Of(
@@ -149,7 +149,7 @@ public sealed class TwigObelisk : Design
                 "Rod for one side of every ring", "Σ (2 r(z) sin(π/n) + over) + saw cuts",
                 [new("n", "sticks", frame.Legs, Unit.Count), new("over", "over the sticks at both ends", 2 * Over, Unit.Metre)],
                 frame.RodLength, Unit.Metre, "The longest piece out of its thick end"),
-            Sum.Of("Props that are left", "sticks − taken", [new("sticks", "in the bundle", frame.Sticks.Sticks, Unit.Count), new("taken", "of them here", gone, Unit.Count)], props, Unit.Count, "To stand beside single plants", $"Those of {Amount.Length(LeastProp)} and more"),
+            Sum.Of("Props that are left", "sticks − taken", [new("sticks", "long enough in the bundle", frame.Sticks.CountOver(LeastProp), Unit.Count), new("taken", "of them here", gone, Unit.Count)], props, Unit.Count, "To stand beside single plants", $"Those of {Amount.Length(LeastProp)} and more"),
         ];
     }
 
@@ -235,7 +235,7 @@ public sealed class TwigObelisk : Design
         /// <summary>One piece of every ring, and a saw cut between two.</summary>
         public double RodLength => Enumerable.Range(0, Rings).Sum(CrossLength) + (Rings - 1) * Cutting.CutPlan.Kerf;
 
-        public double Twine => 6 * Legs * Sticks.Butt * Math.PI / 2 * 1.3 + .6 + Legs * .8;
+        public double Twine => Cone.Lashing(Legs, Sticks.Butt) + Legs * Stuff.LineForFoot;
 
         public double Mass => Legs * Stuff.MassOfStick(Sticks, StickLength);
 
@@ -250,7 +250,7 @@ public sealed class TwigObelisk : Design
             .. Enumerable.Range(0, Rings).Select(i =>
             {
                 double from = Height * i / (Rings + 1), to = RingAt(i);
-                return new Storey(to - from, Bow.OutlineAbove(from), Height - from, Sticks.Butt - (Sticks.Butt - Sticks.Tip) * Math.Clamp((Embed + Bow.Along(to)) / shortest, 0, 1));
+                return new Storey(to - from, Bow.OutlineAbove(from), Height - from, Stuff.ThicknessAt(Sticks, Embed + Bow.Along(to), shortest));
             }),
         ];
     }

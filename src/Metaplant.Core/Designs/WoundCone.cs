@@ -18,7 +18,6 @@ public sealed class WoundCone : Design
     private const double Above = .15;
     private const double LowestRing = .10;
     private const double LineDiameter = .004;
-    private const double PegThickness = Stuff.FootPeg;
     private const double LeastStick = .012;
 
     /// <summary>Part of the way from foot to tie where the middle of the thinnest third lies.</summary>
@@ -58,8 +57,8 @@ public sealed class WoundCone : Design
             return new Problem("height", $"The sticks must be {Amount.Length(cone.StickLength)}; of the {cone.Legs} longest, the shortest has {Amount.Length(longest)}.");
         return Demand.Of(
             new SticksNeeded("sticks", Lead, cone.Legs, cone.StickLength, 0, Alike: true),
-            new RunNeeded("twine", Stuff.Twine, cone.Twine + cone.Legs * .8, .002, .008),
-            new SticksNeeded("pegs", Stuff.FootPegs, cone.Legs, cone.PegDepth + .15, PegThickness));
+            new RunNeeded("twine", Stuff.Twine, cone.Twine + cone.Legs * Stuff.LineForFoot, .002, .008),
+            new SticksNeeded("pegs", Stuff.FootPegs, cone.Legs, cone.PegDepth + .15, Stuff.FootPeg));
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
@@ -70,13 +69,13 @@ public sealed class WoundCone : Design
         {
             DesignId = Id,
             Size = $"{new Count(cone.Legs, "stick", "sticks")}, tied at {Amount.Length(cone.Height)}",
-            Parts = [new("stick", "Stick", Form.Pole, cone.Legs, cone.StickLength, cone.Sticks.Butt, cone.Sticks.Butt, "sticks"), new("peg", "Peg", Form.Pole, cone.Legs, cone.PegDepth + .15, PegThickness, PegThickness, "pegs"), new("twine", "Line", Form.Line, cone.Rings, cone.Twine, LineDiameter, LineDiameter, "twine")],
+            Parts = [new("stick", "Stick", Form.Pole, cone.Legs, cone.StickLength, cone.Sticks.Butt, cone.Sticks.Butt, "sticks"), new("peg", "Peg", Form.Pole, cone.Legs, cone.PegDepth + .15, Stuff.FootPeg, Stuff.FootPeg, "pegs"), new("twine", "Line", Form.Line, cone.Rings, cone.Twine, LineDiameter, LineDiameter, "twine")],
             Joints = [new("Head", "stick", "stick", "lashing", 1, LetIn: true), new("Foot to peg", "stick", "peg", "lashing", cone.Legs)],
             Climbing = new(cone.Legs, LineDiameter, cone.Height, 2 * cone.Legs * cone.Radius * Math.Sin(Math.PI / cone.Legs)),
             Foot = new NoSoil(),
             LoadPaths =
             [
-                new PeggedInWind("stick", cone.Legs, cone.Radius, cone.Height, cone.Radius * cone.Height, PegThickness, cone.PegDepth, cone.Mass, LeafyWind.Spread(set.Brief)),
+                new PeggedInWind("stick", cone.Legs, cone.Radius, cone.Height, cone.Radius * cone.Height, Stuff.FootPeg, cone.PegDepth, cone.Mass, LeafyWind.Spread(set.Brief)),
                 new ConeSticks("stick", cone.Legs, cone.Radius, cone.Height, cone.ThinThird(shortest), LeafyWind.Spread(set.Brief), set.Lead.Condition, Stuff.StickGrade),
             ],
             Figures = Figures(cone),
@@ -127,7 +126,7 @@ public sealed class WoundCone : Design
         {
             var along = Math.Sqrt(Height * Height + Radius * Radius) / Height;
             var at = (Embed + MiddleOfThinThird * Height) * along;
-            return Sticks.Butt - (Sticks.Butt - Sticks.Tip) * Math.Clamp(at / shortest, 0, 1);
+            return Stuff.ThicknessAt(Sticks, at, shortest);
         }
     }
 
@@ -152,8 +151,8 @@ public sealed class WoundCone : Design
             var way = (head - foot) * (1 / cone.Height);
             solids.Add(new Rod("stick", Ink.Stick, [foot - way * Embed, foot + way * (cone.Height + Above)], cone.Sticks.Butt, cone.Sticks.Tip));
             // The peg stands outside its foot, clear of the leaning stick.
-            var peg = foot * ((cone.Radius + (cone.Sticks.Butt + PegThickness) / 2 + Embed * cone.Radius / cone.Height + .01) / cone.Radius);
-            solids.Add(new Rod("peg", Ink.WoodEnd, [peg with { Z = .15 }, peg with { Z = -cone.PegDepth }], PegThickness, PegThickness));
+            var peg = foot * ((cone.Radius + (cone.Sticks.Butt + Stuff.FootPeg) / 2 + Embed * cone.Radius / cone.Height + .01) / cone.Radius);
+            solids.Add(new Rod("peg", Ink.WoodEnd, [peg with { Z = .15 }, peg with { Z = -cone.PegDepth }], Stuff.FootPeg, Stuff.FootPeg));
         }
 
         foreach (var z in Cone.RingHeights(cone.Rings, LowestRing, cone.Height))

@@ -22,9 +22,11 @@ public static class Cone
         var around = RingHeights(rings, lowestRing, tieHeight).Sum(z => legs * 2 * baseRadius * (1 - z / tieHeight) * Math.Sin(Math.PI / legs));
         var turns = rings * legs * wraps * Math.PI * stickDiameter;
         var riser = (tieHeight - lowestRing) * Math.Sqrt(tieHeight * tieHeight + baseRadius * baseRadius) / tieHeight;
-        var lashing = lashingTurns * legs * stickDiameter * Math.PI / 2 * 1.3;
-        return around + turns + riser + lashing + tail;
+        return around + turns + riser + Lashing(legs, stickDiameter, lashingTurns, tail);
     }
+
+    /// <summary>Line that lashes the head: so many turns about all sticks, a third more for crossing them, and a tail.</summary>
+    public static double Lashing(int legs, double stickDiameter, double turns = 6, double tail = .6) => turns * legs * stickDiameter * Math.PI / 2 * 1.3 + tail;
 
     /// <summary>The most rings whose line, as <paramref name="lineFor"/> works it out, is no longer than what there is; 0 when even one is. More rings must take more line.</summary>
     public static int RingsFor(double line, Func<int, double> lineFor)

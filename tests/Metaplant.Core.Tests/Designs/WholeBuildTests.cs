@@ -381,7 +381,25 @@ public class WholeBuildTests
         Verdict Lining(double lining, double seasons, double card) => Of(Pots(set: [("lining", lining), ("seasons", seasons), ("card", card)]), "seasons").Verdict;
         Lining(1, 3, 0).ShouldBe(Verdict.Fails);
         Lining(1, 3, 1).ShouldBe(Verdict.Tight);
-        Lining(0, 3, 0).ShouldBe(Verdict.Sound);
+        // Of woven cloth two years are sure; what it may or may not last is never sound.
+        Lining(0, 2, 0).ShouldBe(Verdict.Sound);
+        Lining(0, 3, 0).ShouldBe(Verdict.Tight);
+    }
+
+    [Fact]
+    public void Cloth_that_lay_out_lasts_less_and_so_does_a_pot_lined_with_it()
+    {
+        Check Lined(params string[] seen)
+        {
+            var heap = A.Heap(A.Thing("mesh"), A.Thing("fabric", id: 2, substance: Substance.WovenCloth, measures: [("length", 5), ("width", 1)], findings: [Findings.LookedOver, .. seen]));
+            var fit = Built("mesh-pot", heap, Firm, ("height", .6), ("across", .55), ("pots", 1), ("stakes", 0), ("seasons", 2));
+            fit.Cast.Of("liner").Single().ThingId.ShouldBe(2);
+            return Of(fit, "seasons");
+        }
+
+        Lined().Verdict.ShouldBe(Verdict.Sound);
+        Lined(Findings.Weathered).Verdict.ShouldBe(Verdict.Tight);
+        Lined(Findings.Weathered).Capacity.ShouldBe(3);
     }
 
     [Theory]

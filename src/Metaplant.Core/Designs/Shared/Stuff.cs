@@ -23,6 +23,9 @@ internal static class Stuff
     /// <summary>Thickness of the pegs that feet of a support are lashed to, m.</summary>
     public const double FootPeg = .035;
 
+    /// <summary>Line that lashes one foot to its peg, m.</summary>
+    public const double LineForFoot = .8;
+
     private const double StickDensity = 600;
 
     /// <summary>Line to wind and lash with among plants.</summary>
@@ -30,6 +33,12 @@ internal static class Stuff
 
     /// <summary>Pegs that feet of a support are lashed to.</summary>
     public static readonly Role FootPegs = new("pegs", "Pegs", Seat.InSoil, Form.Pole) { Buy = "stake" };
+
+    /// <summary>Thickness of the stakes round a sack or pot, m.</summary>
+    public const double StakeThickness = .035;
+
+    /// <summary>Stakes round what may tip.</summary>
+    public static readonly Role Stakes = new("stakes", "Stakes", Seat.Clear, Form.Pole) { Buy = "stake" };
 
     /// <summary>What walls are tied with.</summary>
     public static readonly Role Wire = new("wire", "Tie wire", Seat.InSoil, Form.Line) { Buy = "wire", Of = s => s == Substance.Wire };
@@ -50,12 +59,19 @@ internal static class Stuff
     /// <summary>kg of a stick cut to a length, as a cone from butt to tip.</summary>
     public static double MassOfStick(ISticks s, double length) => Math.PI / 12 * (s.Butt * s.Butt + s.Butt * s.Tip + s.Tip * s.Tip) * length * StickDensity;
 
+    /// <summary>Thickness in m of a stick of a bundle so far from its butt, for one as short as the shortest taken, which thins soonest.</summary>
+    public static double ThicknessAt(ISticks s, double fromButt, double length) => s.Butt - (s.Butt - s.Tip) * Math.Clamp(fromButt / length, 0, 1);
+
     /// <summary>Middles of so many posts along a wall so long, the outer ones so far from its ends.</summary>
     public static IEnumerable<double> Spread(int count, double length, double inset)
         => count == 1 ? [0] : Enumerable.Range(0, count).Select(i => -length / 2 + inset + i * (length - 2 * inset) / (count - 1));
 
     /// <summary>A round post from so deep in the ground to so high.</summary>
     public static Rod Post(string part, double x, double y, double thick, double from, double to) => new(part, Drawing.Ink.Stick, [new(x, y, to), new(x, y, from)], thick, thick);
+
+    /// <summary>Stakes evenly round a middle, so far from it, up to nine tenths of what they hold.</summary>
+    public static IEnumerable<Rod> StakesRound(string part, int count, Point3 middle, double away, double depth, double height)
+        => Enumerable.Range(0, count).Select(i => Math.PI / 4 + 2 * Math.PI * i / count).Select(a => Post(part, middle.X + away * Math.Cos(a), middle.Y + away * Math.Sin(a), StakeThickness, -depth, height * .9));
 
     /// <summary>Posts along an end wall, so that they stand no farther apart than along the long ones.</summary>
     public static int PostsAtEnd(double width, double length, int along) => Math.Max(2, (int)Math.Ceiling(width / (length / (along - 1)) - 1e-9) + 1);
