@@ -193,3 +193,58 @@ test('script and style come squeezed as far as it goes, to whoever can open them
   // What the first page needs; the budget for all stages is 250 kB.
   expect(wire).toBeLessThan(180_000);
 });
+
+test('what every page stands on is asked for once, before the application itself is read', async ({ open, page }) => {
+  const asked: string[] = [];
+  page.on('request', (request) => {
+    const path = new URL(request.url()).pathname;
+    if (path.startsWith('/api/')) asked.push(path);
+  });
+  // The application comes late, as over a poor connection; nobody waits for it to ask.
+  await page.route('**/assets/show-*.js', async (route) => {
+    await expect.poll(() => asked.length).toBe(6);
+    await route.continue();
+  });
+  await open('/gather/10');
+  await expect(page.locator('.judged')).toBeVisible();
+  const ground = ['/api/door', '/api/catalogue', '/api/garden', '/api/things', '/api/projects', '/api/things/needs-a-look'];
+  for (const path of ground) expect(asked.filter((a) => a === path), path).toHaveLength(1);
+});
+
+test('a door that answers late does not leave old answers behind', async ({ open, page }) => {
+  // The application is long there when the door says who we are.
+  await page.route('**/api/door', async (route) => {
+    await new Promise((late) => setTimeout(late, 1500));
+    await route.continue();
+  });
+  await open('/gather/10');
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Tub of mine');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.locator('.list').getByRole('link', { name: /Tub of mine/ })).toBeVisible();
+});
+
+for (const light of ['day', 'sun', 'dusk']) {
+  test(`the way back can be read, under the pointer and under the focus too: ${light}`, async ({ open, page }) => {
+    await open('/gather/10');
+    await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Tub of mine');
+    await page.getByLabel('Light').selectOption(light);
+    await page.getByRole('button', { name: 'Keep changes' }).click();
+    const back = page.getByRole('button', { name: 'Take it back' });
+    /** How much lighter the one is than the other, as WCAG 2 counts it. */
+    const contrast = () =>
+      back.evaluate((button) => {
+        const lightness = (css: string) => {
+          const [r, g, b] = css.match(/[\d.]+/g)!.map((n) => Number(n) / 255).map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4));
+          return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+        };
+        const behind = button.closest('[role=presentation]')!;
+        const [a, b] = [lightness(getComputedStyle(button).color), lightness(getComputedStyle(behind).backgroundColor)];
+        return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+      });
+    expect(await contrast()).toBeGreaterThan(4.5);
+    await back.hover();
+    expect(await contrast()).toBeGreaterThan(4.5);
+    await back.focus();
+    expect(await contrast()).toBeGreaterThan(4.5);
+  });
+}

@@ -1,19 +1,9 @@
 import '@fontsource-variable/atkinson-hyperlegible-mono';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bricolage-grotesque';
-import { mount } from 'svelte';
-import App from './App.svelte';
-import { garden } from './lib/garden.svelte';
+import { askEarly } from './lib/api/early';
 import './app.css';
 
-/** Milliseconds that the first picture waits for what is on it: drawn twice it takes longer. */
-const AT_MOST = 400;
-
-async function start(): Promise<void> {
-  const target = document.getElementById('app');
-  if (!target) throw new Error('index.html has no element #app to mount in.');
-  await Promise.race([garden.arrive(), new Promise((late) => setTimeout(late, AT_MOST))]);
-  mount(App, { target });
-}
-
-void start();
+// The garden is asked while the browser still reads what is large.
+askEarly();
+void import('./show').then(({ show }) => show());

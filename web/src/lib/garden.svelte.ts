@@ -51,7 +51,7 @@ function standing<T>(options: () => CreateQueryOptions<T>): CreateQueryResult<T>
 }
 
 /** Milliseconds after the heap is there before it is matched: what is looked at comes first, and matching takes all of the machine. */
-const MATCHED_AFTER = 700;
+const MATCHED_AFTER = 1200;
 
 const DOOR = { queryKey: ['door'], queryFn: () => taken(api.GET('/api/door')) };
 const HANDBOOK = { queryKey: ['handbook'], queryFn: () => taken(api.GET('/api/handbook')) };

@@ -2,7 +2,7 @@
   import Said from './Said.svelte';
   import { Select } from 'flowbite-svelte';
   import Button from '../lib/controls/Button.svelte';
-  import { onceLaidOut } from '../lib/frames';
+  import { onceLaidOut, sizeOnceLaidOut } from '../lib/frames';
   import { createVirtualizer, defaultRangeExtractor } from '@tanstack/svelte-virtual';
   import { get } from 'svelte/store';
   import { push, router } from 'svelte-spa-router';
@@ -77,6 +77,8 @@
     getScrollElement: () => strip,
     estimateSize: () => 26,
     overscan: AROUND,
+    initialRect: { width: innerWidth / 2, height: 0 },
+    observeElementRect: sizeOnceLaidOut,
   });
   // The store is asked for its value and not followed: it changes with every turn of the wheel.
   $effect(() => {
@@ -342,7 +344,7 @@
   }
 
   .foot :global(select),
-  .foot :global(button) {
+  .foot > :global(button) {
     background-color: transparent;
     border: 0;
     color: var(--ink);
@@ -368,13 +370,25 @@
       min-height: var(--target);
     }
 
-    .foot :global(button),
+    .foot > :global(button),
     .foot :global(select) {
       min-height: var(--target);
     }
 
     .foot label {
       display: none;
+    }
+
+    /* What was done and the way back want the whole width; what is under them waits. */
+    .foot {
+      position: relative;
+    }
+
+    .said:has(:global([role='presentation'])) {
+      position: absolute;
+      inset: auto 0 0;
+      z-index: 1;
+      white-space: normal;
     }
 
     .scale {

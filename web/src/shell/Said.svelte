@@ -27,8 +27,10 @@
     params={{ y: 12, duration: prefersReducedMotion.current ? 0 : 140 }}
   >
     <span class="words">{change.words}</span>
-    {#if change.undo}<Button kind="bare" class="px-3 font-bold text-tape underline" onclick={() => void garden.undo()}
-        >Take it back</Button
+    {#if change.undo}<Button
+        kind="bare"
+        class="px-3 font-bold text-paper underline focus-within:text-paper hover:text-paper"
+        onclick={() => void garden.undo()}>Take it back</Button
       >{/if}
   </Toast>
 {/if}

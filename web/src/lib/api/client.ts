@@ -1,4 +1,6 @@
 import createClient from 'openapi-fetch';
+import { fetched } from './early';
+import { OURS } from './ours';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -21,10 +23,7 @@ export type DesignMatch = Schemas['DesignMatchDto'];
 export type Verdict = Schemas['Verdict'];
 export type Unit = Schemas['Unit'];
 
-/** Sent with everything, so that the garden knows its own pages from another site's. */
-export const OURS = { 'X-Metaplant': '1' } as const;
-
-export const api = createClient<paths>({ baseUrl: '/', headers: OURS });
+export const api = createClient<paths>({ baseUrl: '/', headers: OURS, fetch: fetched });
 
 /** What went wrong with a request: sentences by field, and one for the whole. */
 export interface Trouble {

@@ -3,7 +3,7 @@
   import Field from '../../lib/controls/Field.svelte';
   import { Checkbox, Select } from 'flowbite-svelte';
   import Button from '../../lib/controls/Button.svelte';
-  import { onceLaidOut } from '../../lib/frames';
+  import { onceLaidOut, sizeOnceLaidOut } from '../../lib/frames';
   import { createVirtualizer } from '@tanstack/svelte-virtual';
   import { MediaQuery } from 'svelte/reactivity';
   import { get } from 'svelte/store';
@@ -38,6 +38,8 @@
     getScrollElement: () => rows,
     estimateSize: () => row,
     overscan: AROUND,
+    initialRect: { width: 0, height: innerHeight / 2 },
+    observeElementRect: sizeOnceLaidOut,
   });
   // The store is asked for its value and not followed: it changes with every turn of the wheel.
   $effect(() => {
@@ -151,7 +153,7 @@
   {#if list.filtered}<p class="small soft">{list.found.length} of {garden.things.length}</p>{/if}
   <div class="rows" bind:this={rows}>
     <ul style:height="{$virtual.getTotalSize()}px">
-      {#each $virtual.getVirtualItems() as item (item.key)}
+      {#each $virtual.getVirtualItems() as item (item.index)}
         {@const shown = list.rows[item.index]}
         <li style:top="{item.start}px" style:height="{item.size}px">
           {#if shown?.thing}

@@ -1,4 +1,5 @@
-import { OURS, troubleOf, unreachable, type Schemas } from '../../lib/api/client';
+import { troubleOf, unreachable, type Schemas } from '../../lib/api/client';
+import { OURS } from '../../lib/api/ours';
 import { garden } from '../../lib/garden.svelte';
 
 /** A file of things on its way in: looked through first, then kept whole or not at all, with progress, and it can be stopped. */

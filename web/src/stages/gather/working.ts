@@ -1,5 +1,6 @@
 /** What is done to a thing that lies on the heap: taken apart, cut, sawn, photographed. The garden does it; the bench shows what came of it. */
-import { OURS, api } from '../../lib/api/client';
+import { api } from '../../lib/api/client';
+import { OURS } from '../../lib/api/ours';
 import { heed } from '../../lib/api/held';
 import { garden } from '../../lib/garden.svelte';
 import type { Bench } from './bench.svelte';

@@ -1,4 +1,5 @@
-import { OURS, troubleOf, unreachable, type Schemas } from '../../lib/api/client';
+import { troubleOf, unreachable, type Schemas } from '../../lib/api/client';
+import { OURS } from '../../lib/api/ours';
 import { garden } from '../../lib/garden.svelte';
 
 /** A whole garden on its way in: looked through first, then put in place of this one whole or not at all. It can be stopped. */
