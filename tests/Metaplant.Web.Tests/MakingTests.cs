@@ -72,6 +72,7 @@ public sealed class MakingTests : IAsyncLifetime
     [InlineData("dry-wall-bed")]
     [InlineData("tyre-ring")]
     [InlineData("timber-bed")]
+    [InlineData("tripod-ridge")]
     [InlineData("twig-obelisk")]
     [InlineData("mesh-pot")]
     public async Task Whatever_is_measured_once_all_is_cut_the_project_is_still_drawn_from_its_own_pieces_or_the_measure_is_refused(string design)

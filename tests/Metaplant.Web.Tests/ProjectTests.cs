@@ -31,6 +31,7 @@ public sealed class ProjectTests : IAsyncLifetime
     [InlineData("bale-bed", "Bales from the harvest supper", "Short bales off the stage: 1 more wanted for bales", "Straw bales: It may carry weedkiller")]
     [InlineData("dry-wall-bed", "Bricks off the chimney", "Concrete blocks: 1 more wanted", "Roof slates: Too thin to lay a wall of")]
     [InlineData("twig-obelisk", "Alder poles", "Cherry suckers, dead on the tree: ", "Bamboo canes: Bamboo splits where it is screwed")]
+    [InlineData("tripod-ridge", "Alder poles", "Bamboo canes: Legs of the tripods bowed out", "Hazel rods: Too thin to carry a ridge")]
     [InlineData("mesh-pot", "Lobster-pot wire", "Rabbit wire, the end of it: 1 more wanted for rings", "Trawl mesh: ")]
     [InlineData("timber-bed", "Lock-gate baulks", "Baulk with a burnt end: ", "Fender timber, tarred: ")]
     [InlineData("tyre-ring", "Trailer tyres", "Barrow tyres: Too flat", "Tyre from under the engine: A stain or smell nobody can name")]

@@ -16,7 +16,10 @@ public sealed class TwigObelisk : Design
 {
     private const double Embed = .15;
     private const double Above = .10;
-    private const double PegAbove = .15;
+    private const double HighestPeg = .15;
+
+    /// <summary>The head of a peg stands so far below the lowest cross piece, which lies outside the sticks as it does.</summary>
+    private const double BelowCross = .03;
 
     /// <summary>What a cross piece reaches over the stick at each end, so that its screw does not split it.</summary>
     private const double Over = .025;
@@ -73,7 +76,7 @@ public sealed class TwigObelisk : Design
             new SticksNeeded("sticks", Lead, frame.Legs, frame.StickLength, 0, Alike: true),
             new SticksNeeded("cross", Cross, frame.Legs, frame.RodLength, LeastCross) { CutInto = frame.Rings },
             new RunNeeded("twine", Stuff.Twine, frame.Twine, .002, .008),
-            new SticksNeeded("pegs", Stuff.FootPegs, frame.Legs, frame.PegDepth + PegAbove, Stuff.FootPeg));
+            new SticksNeeded("pegs", Stuff.FootPegs, frame.Legs, frame.PegDepth + frame.PegAbove, Stuff.FootPeg));
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
@@ -90,7 +93,7 @@ public sealed class TwigObelisk : Design
             [
                 new("stick", "Stick", Form.Pole, frame.Legs, frame.StickLength, frame.Sticks.Butt, frame.Sticks.Butt, "sticks"),
                 .. crosses.Select((id, i) => new Part(id, $"Cross piece, ring {i + 1}", Form.Twig, frame.Legs, frame.CrossLength(i), frame.CrossThick, frame.CrossThick, "cross")),
-                new("peg", "Peg", Form.Pole, frame.Legs, frame.PegDepth + PegAbove, Stuff.FootPeg, Stuff.FootPeg, "pegs"),
+                new("peg", "Peg", Form.Pole, frame.Legs, frame.PegDepth + frame.PegAbove, Stuff.FootPeg, Stuff.FootPeg, "pegs"),
             ],
             Joints =
             [
@@ -166,7 +169,7 @@ public sealed class TwigObelisk : Design
             solids.Add(new Rod("stick", Ink.Stick, [foot with { Z = -Embed }, .. bow, new Point3(0, 0, frame.Height) + over.Unit() * Above], frame.Sticks.Butt, frame.Sticks.Tip));
             // The peg stands outside its foot, clear of it.
             var peg = away * (frame.Radius + (frame.Sticks.Butt + Stuff.FootPeg) / 2 + .005);
-            solids.Add(new Rod("peg", Ink.WoodEnd, [peg with { Z = PegAbove }, peg with { Z = -frame.PegDepth }], Stuff.FootPeg, Stuff.FootPeg));
+            solids.Add(new Rod("peg", Ink.WoodEnd, [peg with { Z = frame.PegAbove }, peg with { Z = -frame.PegDepth }], Stuff.FootPeg, Stuff.FootPeg));
         }
 
         for (var ring = 0; ring < frame.Rings; ring++)
@@ -227,6 +230,8 @@ public sealed class TwigObelisk : Design
         public int Rings => Set.Whole("rings");
 
         public double PegDepth => Set["pegs"];
+
+        public double PegAbove => Math.Min(HighestPeg, RingAt(0) - BelowCross);
 
         public Bow Bow => field ??= new(Height, Radius);
 

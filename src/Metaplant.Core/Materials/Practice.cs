@@ -19,6 +19,7 @@ public static class Practice
     public const string StickVoids = "practice.stick-voids";
     public const string LossOnMixing = "practice.loss-on-mixing";
     public const string RidgeSag = "practice.ridge-sag";
+    public const string RidgeLoad = "practice.ridge-load";
     public const string WeavePacking = "practice.weave-packing";
     public const string CoreReach = "practice.core-reach";
     public const string SlowestFirstWater = "practice.slowest-first-water";
@@ -53,6 +54,7 @@ public static class Practice
         new(StickVoids, "v", "voids between stacked sticks", .55, Unit.One, Evidence.Assumed, "Solid content of stacked branches, 0.4 to 0.5"),
         new(LossOnMixing, "l", "volume lost on mixing", .05, Unit.One, Evidence.Assumed, "Fines fill the gaps between coarse grains; experience") { NeverAbove = .3 },
         new(RidgeSag, "L/u", "span over the sag allowed of a ridge", 100, Unit.One, Evidence.Assumed, "Looks, not strength") { NeverBelow = 30 },
+        new(RidgeLoad, "w_v", "wet vines and fruit on each metre of a ridge", 40, Unit.NewtonPerMetre, Evidence.Assumed, Experience) { NeverBelow = 10 },
         new(WeavePacking, "k", "height of a course over the rod's thickness", .9, Unit.One, Evidence.Assumed, Experience) { NeverBelow = .5 },
         new(CoreReach, "k", "how far water goes sideways from a core, over the wet layer", 3, Unit.One, Evidence.Assumed, "The suction that holds the wet layer draws sideways as well, unopposed by weight; experience") { NeverBelow = 1 },
         new(SlowestFirstWater, "k", "how much slower than the table a first watering may drain", 3, Unit.One, Evidence.Assumed, "Conductivity of one soil scatters by this much; Rawls, Brakensiek & Saxton 1982") { NeverBelow = 1 },

@@ -149,6 +149,25 @@ public class LoadPathExampleTests
     }
 
     [Fact]
+    public void A_ridge_of_canes_is_bent_both_ways_lifts_its_far_foot_and_hangs_on_its_guys()
+    {
+        var pole = new RidgePole("pole", 1.8, 1.9, .040, Condition.Sound, "C14");
+        One(pole, "ridge").Sums[0].Value.Near(223.6);
+        One(pole, "ridge").Sums[1].Terms.Single(t => t.Symbol == "M").Value.Near(137.6);
+        One(pole, "ridge").Utilisation!.Value.Near(2.259);
+        One(pole, "ridge").Remedies[0].Value.Near(.0525);
+        One(pole, "ridge-sag").Demand.Near(.0062156);
+        // The guys stand as far out as the ridge is high: 45°.
+        var guys = new Guys("guy", "peg", 1.8, 1.9, .5, 2, 1.9, .004, .040, .9, Condition.Sound, "C14");
+        One(guys, "guys").Sums[1].Value.Near(1020);
+        One(guys, "guys").Demand.Near(426.9);
+        // Lifted and pushed aside alike, and each with the safety of a peg.
+        One(guys, "guy-pegs").Demand.Near(1.5 * 426.9 / Math.Sqrt(2));
+        One(guys with { Reach = 3.8 }, "guy-pegs").Demand.Near(One(guys, "guy-pegs").Demand / 2);
+        guys.Work(Firm with { Site = Site.Paving }).Single().Verdict.ShouldBe(Verdict.AskAProfessional);
+    }
+
+    [Fact]
     public void A_ring_of_mesh_pulls_its_wires_and_its_hooked_ends()
     {
         MeshRing Ring(bool laced) => new("ring", .5475 / 2, 1.0, .025, .0012, 1, laced);

@@ -16,7 +16,7 @@ public sealed record PeggedInWind(string Part, int Legs, double Radius, double H
     public override IEnumerable<Check> Work(Brief brief) => [Uplift(brief).Guarding([Quantity.Wind], Quantity.Feet, Quantity.Ground)];
 
     /// <summary>The depth in m that the pegs must be driven to, whatever they are now.</summary>
-    public double PegDepthNeeded(Brief brief) => Stake.EmbedmentFor(Pull(brief), PegDiameter, PegGround(brief).Value, brief.Handbook[Grounds.ShaftFriction]);
+    public double PegDepthNeeded(Brief brief) => Stake.EmbedmentFor(Pull(brief), PegDiameter, PegGround.Weight(brief).Value, brief.Handbook[Grounds.ShaftFriction]);
 
     private Sum Wind(Brief brief) => LeafyWind.On(Bare, Height, Spread, brief);
 
@@ -32,7 +32,7 @@ public sealed record PeggedInWind(string Part, int Legs, double Radius, double H
         if (brief.Site != Site.Soil) return Check.AskAProfessional("uplift", "Lifted by the wind", "Pegs cannot be driven here: it must be held down some other way, by somebody who knows.", Part);
         var wind = Wind(brief);
         double height = Height / 2, weight = Mass * Medium.Gravity, pull = Pull(brief);
-        Term ground = PegGround(brief), friction = brief.Handbook.Term(Grounds.ShaftFriction);
+        Term ground = PegGround.Weight(brief), friction = brief.Handbook.Term(Grounds.ShaftFriction);
         var peg = Stake.PullOut(PegDiameter, PegDepth, ground.Value, friction.Value);
         Sum lifts = Sum.Of(
             "Pull on the far foot", "U = FS (γ_Q F z − γ W r cos(π/n)) × d ÷ Σd²",
@@ -43,16 +43,8 @@ public sealed record PeggedInWind(string Part, int Legs, double Radius, double H
             pull, Unit.Newton, "Moments about the edge between two feet; the feet that lift share by their distance from it", "Leaves are bushier above, so the wind is taken at half height");
         Sum holds = Sum.Of(
             "Hold of one peg", "π d L tan δ × γ_g L/2", [new("d", "thickness of the peg", PegDiameter, Unit.Metre), new("L", "depth in the ground", PegDepth, Unit.Metre), friction, ground],
-            peg, Unit.Newton, "Skin friction under the mean weight of soil beside the peg", "Each foot is lashed to a peg", brief.GroundId is null ? "Nobody has looked at the ground: taken as loose" : "Ground as told");
+            peg, Unit.Newton, "Skin friction under the mean weight of soil beside the peg", "Each foot is lashed to a peg", PegGround.Said(brief));
         return Check.Compare(
             "uplift", "Lifted by the wind", LoadCase.Normal, pull, peg, Unit.Newton, "A gust in full leaf.", Part, [wind, lifts, holds], new Remedy("Pegs at least this deep", PegDepthNeeded(brief), Unit.Metre));
     }
-
-    /// <summary>The weight of the ground round the pegs: as told, or loose while nobody has looked. Clay holds by sticking to them; its weight, as of firm sand, is the lesser.</summary>
-    private static Term PegGround(Brief brief) => brief.Handbook.Term(brief.GroundId switch
-    {
-        null => "ground.loose-sand.weight",
-        { } id when id.EndsWith("clay", StringComparison.Ordinal) => Grounds.PegWeight,
-        { } id => $"ground.{id}.weight",
-    });
 }

@@ -23,6 +23,9 @@ public abstract class BundleKind(string id, string name, int sticks, double shor
     ],
     substances, [.. Signs.Sticks])
 {
+    /// <summary>The lowest support that stands by itself, m: what is shorter is brush.</summary>
+    private const double LeastToStand = .6;
+
     protected override void Cross(MeasureReader r)
     {
         r.Refuse(r["shortest"] > r["longest"], "shortest", "The shortest cannot be longer than the longest.");
@@ -48,12 +51,12 @@ public abstract class BundleKind(string id, string name, int sticks, double shor
 
     protected override IReadOnlyList<Way> BreakDown(Thing thing, BundleMeasures m)
     {
-        var tall = ((ISticks)m).CountOver(1.8);
+        var tall = ((ISticks)m).CountOver(LeastToStand);
         var frame = m.Butt >= .018;
         return
         [
             frame
-                ? new("frame", "Sticks to stand", [new(Form.Pole, "Tall stick", tall, tall, m.Longest, m.Butt, m.Butt)], 1.5 * m.Sticks, ["Pruning saw", "Knife"], $"Those over {Amount.Length(1.8)}, trimmed of side shoots; thick end down.")
+                ? new("frame", "Sticks to stand", [new(Form.Pole, "Stick", tall, tall, m.Longest, m.Butt, m.Butt)], 1.5 * m.Sticks, ["Pruning saw", "Knife"], $"Those over {Amount.Length(LeastToStand)}, trimmed of side shoots; thick end down.")
                 : new("weave", "Rods to weave", [new(Form.Twig, "Rod", m.Sticks, m.Sticks * .9, m.Longest, m.Butt, m.Butt)], 1.0 * m.Sticks, ["Pruning knife"], "Green ones weave at once, dry ones soak first."),
         ];
     }
