@@ -10,8 +10,8 @@ namespace Metaplant.Core.Assessing;
 public sealed record GrowAssessment(
     Verdict Verdict, Sentence Words, Sum? Litres, Sum? PlanArea, Sum? UsableDepth, Lazy<IReadOnlyList<CropFit>> Fits, CropFit? Chosen, IReadOnlyList<Check> Checks)
 {
-    /// <summary>Round the feet of a support, in m; null for what holds soil.</summary>
-    public Sum? Around { get; init; }
+    /// <summary>How far plants stand along a support, in m, its title saying along what; null for what holds soil.</summary>
+    public Sum? Along { get; init; }
 
     /// <summary>Every crop with its count or its why-not, those that fit first.</summary>
     public IReadOnlyList<CropFit> Crops => Fits.Value;

@@ -76,21 +76,20 @@ internal static class GrowAssessor
             { } c => (Sentence)$"{Of(c)} to climb it.",
             _ => (Sentence)$"{new Count(fits.Value.Count(f => f.Count > 0), "climber", "climbers")} can use it. {NotAsked}",
         };
-        Sum around = Sum.Of("Round the feet", "n × 2 r sin(π/n)", [new("n", "feet", frame.Feet, Unit.Count)], frame.Around, Unit.Metre, "Polygon through the feet");
-        return new(chosen is { Count: 0 } ? Verdict.Fails : Verdict.Sound, words, null, null, null, fits, chosen, []) { Around = around };
+        return new(chosen is { Count: 0 } ? Verdict.Fails : Verdict.Sound, words, null, null, null, fits, chosen, []) { Along = frame.Along };
     }
 
     private static Count Of(CropFit fit) => new(fit.Count, fit.Crop.One, fit.Crop.Plural);
 
-    /// <summary>As many as their spacing round the ring allows, and no more than two at each foot.</summary>
+    /// <summary>As many as their spacing along it allows, and no more than it takes at each place.</summary>
     private static CropFit Climb(Crop crop, ClimbingFrame frame, bool foodAllowed)
     {
         Geometry.Layout none = new(Geometry.LatticePattern.Square, []);
         if (crop.Edible && !foodAllowed) return new(crop, 0, none, "", "What it is made of is for ornamentals only.");
         if (crop.Climbing == Climbing.None) return new(crop, 0, none, "", "It does not climb.");
         if (crop.Climbing is not Climbing.Tied && crop.ThickestGrip < frame.Grip) return new(crop, 0, none, "", $"It grips up to {Amount.Length(crop.ThickestGrip)} and the thinnest here is {Amount.Length(frame.Grip)}.");
-        if (crop.Height > frame.Height * 1.5) return new(crop, 0, none, "", $"It grows to {Amount.Length(crop.Height)}; the tie is at {Amount.Length(frame.Height)}.");
-        var count = Math.Min(2 * frame.Feet, (int)Math.Floor(frame.Around / crop.Spacing + 1e-9));
-        return count == 0 ? new(crop, 0, none, "", $"One wants {Amount.Length(crop.Spacing)} of the ring to itself; there is less.") : new(crop, count, none, "room", null);
+        if (crop.Height > frame.Height * 1.5) return new(crop, 0, none, "", $"It grows to {Amount.Length(crop.Height)}; the support is {Amount.Length(frame.Height)} high.");
+        var count = Math.Min(frame.Each * frame.Places, (int)Math.Floor(frame.Along.Value / crop.Spacing + 1e-9));
+        return count == 0 ? new(crop, 0, none, "", $"One wants {Amount.Length(crop.Spacing)} to itself; there is less.") : new(crop, count, none, "room", null);
     }
 }

@@ -37,10 +37,20 @@ public sealed record Bay(string Name, Vessel Space, double Depth, Point3 At = de
 /// <param name="Depth">From the face into the soil, m.</param>
 public sealed record Pocket(Point3 At, Point3 Out, double Size, double Litres, double Depth);
 
-/// <summary>Where plants go on a support: so many feet, what they climb.</summary>
+/// <summary>Where plants go on a support: so many places, what they climb there.</summary>
 /// <param name="Grip">The thinnest thing offered to climb, m across.</param>
-/// <param name="Around">Length of the ring of feet, m.</param>
-public sealed record ClimbingFrame(int Feet, double Grip, double Height, double Around);
+/// <param name="Along">How far the plants stand along, m: its title says along what.</param>
+/// <param name="Each">Plants at a place, at most.</param>
+public sealed record ClimbingFrame(int Places, double Grip, double Height, Sum Along, int Each)
+{
+    /// <summary>A ring of feet, with two plants at each at most. Lengths in m.</summary>
+    public static ClimbingFrame Ring(int feet, double grip, double height, double radius) => new(
+        feet, grip, height, Sum.Of("Round its feet", "n × 2 r sin(π/n)", [new("n", "feet", feet, Unit.Count), new("r", "radius of the ring", radius, Unit.Metre)], 2 * feet * radius * Math.Sin(Math.PI / feet), Unit.Metre, "Polygon through the feet"), 2);
+
+    /// <summary>Strings hung in a row, a plant to each. Lengths in m.</summary>
+    public static ClimbingFrame Row(int strings, double grip, double height, int bays, double span) => new(
+        strings, grip, height, Sum.Of("Along its row", "n × L", [new("n", "bays", bays, Unit.Count), new("L", "from tripod to tripod", span, Unit.Metre)], bays * span, Unit.Metre, "From the first tripod to the last"), 1);
+}
 
 /// <summary>How it is moved.</summary>
 /// <param name="EmptyMass">kg, without soil.</param>

@@ -83,12 +83,12 @@ public sealed class TripodRidge : Design
                 new("peg", "Peg", Form.Pole, ridge.Guys, ridge.PegDepth + PegAbove, ridge.Peg, ridge.Peg, "pegs"), new("twine", "Strings and guys", Form.Line, ridge.Strings + ridge.Guys, ridge.StringLength, LineDiameter, LineDiameter, "twine"),
             ],
             Joints = [new("Heads", "stick", "stick", "lashing", ridge.Tripods, LetIn: true), new("Poles to heads", "pole", "stick", "lashing", 2 * ridge.Bays, LetIn: true), new("Poles to each other", "pole", "pole", "lashing", ridge.Bays - 1, LetIn: true)],
-            Climbing = new(ridge.Strings, LineDiameter, ridge.Height, ridge.Bays * ridge.Span),
+            Climbing = ClimbingFrame.Row(ridge.Strings, LineDiameter, ridge.Height, ridge.Bays, ridge.Span),
             Foot = new NoSoil(),
             LoadPaths =
             [
                 new RidgePole("pole", ridge.Span, ridge.Height, ridge.Pole, cast.Worn("poles"), Stuff.StickGrade), guys,
-                new TripodLegs("stick", ridge.Span, ridge.Height, Plan.Radius, ridge.HalfWayUp(shortest), guys, Stuff.StickGrade),
+                new TripodLegs("stick", ridge.Span, ridge.Height, Plan.Radius, ridge.HalfWayUp(shortest), guys, set.Lead.Condition, Stuff.StickGrade),
             ],
             Figures = Figures(ridge, set),
             Handling = new(ridge.Legs * Stuff.MassOfStick(ridge.Sticks, ridge.StickLength), BuiltInPlace: true),

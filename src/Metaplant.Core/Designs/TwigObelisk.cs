@@ -100,7 +100,7 @@ public sealed class TwigObelisk : Design
                 new("Head", "stick", "stick", "lashing", 1, LetIn: true), new("Foot to peg", "stick", "peg", "lashing", frame.Legs),
                 .. crosses.Select((id, i) => new Joint($"Ring {i + 1} to sticks", "stick", id, screw.Goods, 2 * frame.Legs, LetIn: true)),
             ],
-            Climbing = new(frame.Legs, cast["cross"].Max(Thinnest), frame.Height, 2 * frame.Legs * frame.Radius * Math.Sin(Math.PI / frame.Legs)),
+            Climbing = ClimbingFrame.Ring(frame.Legs, cast["cross"].Max(Thinnest), frame.Height, frame.Radius),
             Foot = new NoSoil(),
             LoadPaths =
             [

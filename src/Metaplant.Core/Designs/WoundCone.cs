@@ -71,7 +71,7 @@ public sealed class WoundCone : Design
             Size = $"{new Count(cone.Legs, "stick", "sticks")}, tied at {Amount.Length(cone.Height)}",
             Parts = [new("stick", "Stick", Form.Pole, cone.Legs, cone.StickLength, cone.Sticks.Butt, cone.Sticks.Butt, "sticks"), new("peg", "Peg", Form.Pole, cone.Legs, cone.PegDepth + .15, Stuff.FootPeg, Stuff.FootPeg, "pegs"), new("twine", "Line", Form.Line, cone.Rings, cone.Twine, LineDiameter, LineDiameter, "twine")],
             Joints = [new("Head", "stick", "stick", "lashing", 1, LetIn: true), new("Foot to peg", "stick", "peg", "lashing", cone.Legs)],
-            Climbing = new(cone.Legs, LineDiameter, cone.Height, 2 * cone.Legs * cone.Radius * Math.Sin(Math.PI / cone.Legs)),
+            Climbing = ClimbingFrame.Ring(cone.Legs, LineDiameter, cone.Height, cone.Radius),
             Foot = new NoSoil(),
             LoadPaths =
             [

@@ -21,7 +21,7 @@ public sealed record BriefDto(string? Medium, string? Crop, Exposure? Exposure, 
 /// <param name="Called">What so many of it are called: "lettuces", "lettuce" for one.</param>
 public sealed record CropFitDto(string Id, string Name, string Called, int Count, string Limit, Sentence? WhyNot, Sentence? NotKnown);
 
-public sealed record GrowDto(Verdict Verdict, Sentence Words, SumDto? Litres, SumDto? PlanArea, SumDto? UsableDepth, SumDto? Around, IReadOnlyList<CropFitDto> Crops, IReadOnlyList<CheckDto> Checks);
+public sealed record GrowDto(Verdict Verdict, Sentence Words, SumDto? Litres, SumDto? PlanArea, SumDto? UsableDepth, SumDto? Along, IReadOnlyList<CropFitDto> Crops, IReadOnlyList<CheckDto> Checks);
 
 public sealed record DrainDto(Verdict Verdict, Sentence Words, int Holes, SumDto? Counted, double HoleDiameter, double WetLayer, SumDto? DrainDown, IReadOnlyList<SumDto> Sums, IReadOnlyList<CheckDto> Checks);
 
@@ -57,7 +57,7 @@ public sealed record FitDto(
         var (grow, drain, hold) = (fit.Assessment.Grow, fit.Assessment.Drain, fit.Assessment.Hold);
         return new(
             fit.Design.Id, fit.Design.Name, fit.Lead.Key, fit.Blueprint.Size, fit.Lead.Fitness, fit.Set.Values,
-            new(grow.Verdict, grow.Words, Sum(grow.Litres), Sum(grow.PlanArea), Sum(grow.UsableDepth), Sum(grow.Around), [.. grow.Crops.Select(c => new CropFitDto(c.Crop.Id, c.Crop.Name, c.Count == 1 ? c.Crop.One : c.Crop.Plural, c.Count, c.Limit, c.WhyNot, c.NotKnown))], Checks(grow.Checks)),
+            new(grow.Verdict, grow.Words, Sum(grow.Litres), Sum(grow.PlanArea), Sum(grow.UsableDepth), Sum(grow.Along), [.. grow.Crops.Select(c => new CropFitDto(c.Crop.Id, c.Crop.Name, c.Count == 1 ? c.Crop.One : c.Crop.Plural, c.Count, c.Limit, c.WhyNot, c.NotKnown))], Checks(grow.Checks)),
             new(drain.Verdict, drain.Words, drain.Holes?.Count ?? 0, Sum(drain.Counted), drain.HoleDiameter, drain.WetLayer, Sum(drain.DrainDown), [.. drain.Sums.Select(SumDto.Of)], Checks(drain.Checks)),
             new(hold.Verdict, hold.Words, hold.Weakest is null ? null : CheckDto.Of(hold.Weakest), Checks(hold.Checks), Sum(hold.WetMass), hold.Handling),
             [.. fit.Blueprint.Figures.Select(SumDto.Of)],

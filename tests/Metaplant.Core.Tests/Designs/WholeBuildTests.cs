@@ -332,9 +332,9 @@ public class WholeBuildTests
         others.Select(o => o.Why.ToString()).ShouldContain(w => w.Contains("Too thin to screw"));
     }
 
-    private static Fit Canes(int sticks = 12, double bays = 1, double pole = .045, double span = 1.5) => Built(
+    private static Fit Canes(int sticks = 12, double bays = 1, double pole = .045, double span = 1.5, string[]? seen = null) => Built(
         "tripod-ridge",
-        A.Heap(A.Thing("branches", substance: Substance.DryWood, measures: [("sticks", sticks), ("shortest", 1.8), ("longest", 2.6), ("butt", .036), ("tip", .018)], findings: [Findings.LookedOver]), A.Thing("pole", 3, id: 2, measures: [("length", 2.4), ("thickness", pole)], findings: [Findings.LookedOver])),
+        A.Heap(A.Thing("branches", substance: Substance.DryWood, measures: [("sticks", sticks), ("shortest", 1.8), ("longest", 2.6), ("butt", .036), ("tip", .018)], findings: [Findings.LookedOver, .. seen ?? []]), A.Thing("pole", 3, id: 2, measures: [("length", 2.4), ("thickness", pole)], findings: [Findings.LookedOver])),
         Firm, [("height", 1.6), ("bays", bays), ("span", span), ("apart", .3), ("spare", .5), ("guys", 2), ("reach", 2), ("pegs", .85)]);
 
     [Fact]
@@ -387,6 +387,19 @@ public class WholeBuildTests
         Of(Canes(pole: ridge.Remedies[0].Value), "ridge").Verdict.ShouldNotBe(Verdict.Fails);
         Of(Canes(pole: .038, span: Math.Floor(ridge.Remedies[1].Value * 10) / 10), "ridge").Utilisation!.Value.ShouldBeLessThanOrEqualTo(1.0001);
     }
+
+    [Fact]
+    public void A_ridge_has_room_along_its_row_and_a_plant_to_each_string()
+    {
+        var grow = Canes(bays: 2).Assessment.Grow;
+        (grow.Along!.Title.ToString(), Math.Round(grow.Along.Value, 6)).ShouldBe(("Along its row", 3.0));
+        grow.Crops.Max(c => c.Count).ShouldBe(10);
+        grow.Crops.ShouldAllBe(c => c.Count <= Math.Floor(3.0 / c.Crop.Spacing + 1e-9));
+    }
+
+    [Fact]
+    public void Legs_that_lay_out_carry_less()
+        => (Of(Canes(seen: [Findings.Weathered]), "legs").Utilisation!.Value * .8).Near(Of(Canes(), "legs").Utilisation!.Value);
 
     [Fact]
     public void Five_sticks_thin_ones_and_short_ones_carry_no_ridge()
