@@ -36,7 +36,10 @@
           <SumOpener sum={fit.grow.planArea} {onchanged} /> to plant{#if fit.grow.usableDepth},
             <SumOpener sum={fit.grow.usableDepth} {onchanged} /> to root in{/if}
         </p>{/if}
-      {#if fit.grow.along}<p><SumOpener sum={fit.grow.along} {onchanged} /> {fit.grow.along.title.toLowerCase()}</p>{/if}
+      {#if fit.grow.along}<p>
+          <SumOpener sum={fit.grow.along} {onchanged} />
+          {fit.grow.along.title.toLowerCase()}
+        </p>{/if}
       <p>
         {fit.grow.words}
         {#if fit.reach > 0.75}The middle is {say(fit.reach, 'Metre', garden.system)} from the edge, farther than an arm reaches.{/if}
