@@ -34,7 +34,7 @@ public sealed partial class Caster
 
         var taken = best.Sticks.Take(need.Count).ToList();
         foreach (var unit in taken.GroupBy(s => s.Unit)) Put(best.Lot, need.Id, best.Lot.As<ISticks>() is null ? new(unit.Key) : new(unit.Key, Sticks: [.. unit.Select(s => s.Stick).Order()]));
-        pieces[need.Id] = [.. taken.Select(s => new Piece(need.Id, best.Lot.Of, best.Lot.Way.Id, s.Unit, s.Length, Thick(best.Lot), Thick(best.Lot)))];
+        pieces[need.Id] = [.. taken.Select(s => Stick(need, best.Lot, s.Unit, s.Length))];
         if (best.Lot.As<ISticks>() is not null) return;
         // Rungs, legs and the like come of something taken apart: that is work, and a step of its own.
         var units = taken.Select(s => s.Unit).Distinct().Count();
@@ -42,16 +42,20 @@ public sealed partial class Caster
         if (!best.Lot.AsItIs) takenApart.Add((best.Lot.Of, best.Lot.Way, units));
     }
 
-    private static double Thick(Lot lot) => lot.As<ISticks>() is { } s ? s.Butt : lot.Thin;
+    /// <summary>A stick of a bundle is as wide as its butt and no thicker than where it is cut off.</summary>
+    private static Piece Stick(SticksNeeded need, Lot lot, int unit, double length)
+    {
+        var (wide, thin) = lot.As<ISticks>() is { } s ? (s.Butt, s.ThicknessAt(need.Length, length)) : (lot.Thin, lot.Thin);
+        return new(need.Id, lot.Of, lot.Way.Id, unit, length, wide, thin);
+    }
 
     /// <summary>Sticks of a lot that do, the shortest first.</summary>
     private IEnumerable<(int Unit, int Stick, double Length)> Sticks(Lot lot, SticksNeeded need)
     {
         if (lot.As<ISticks>() is { } s)
         {
-            if (s.ThicknessAt(need.Length) < need.LeastThickness - 1e-9) return [];
             var most = s.CountOver(need.Length);
-            return Left(lot.Of).SelectMany(u => u.Sticks.Where(i => i < most).Select(i => (u.Unit, i, s.LengthOfLongest(i + 1)))).OrderBy(x => x.Item3).ThenBy(x => x.Unit);
+            return Left(lot.Of).SelectMany(u => u.Sticks.Where(i => i < most).Select(i => (u.Unit, i, s.LengthOfLongest(i + 1)))).Where(x => s.ThicknessAt(need.Length, x.Item3) >= need.LeastThickness - 1e-9).OrderBy(x => x.Item3).ThenBy(x => x.Unit);
         }
 
         return lot.Length < need.Length - 1e-9 || lot.Thin < need.LeastThickness - 1e-9 ? [] : Free(lot.Of).SelectMany(u => Enumerable.Range(0, lot.FromEach).Select(k => (u, k, lot.Length)));

@@ -219,6 +219,6 @@ public sealed class TripodRidge : Design
         public double TripodAt(int tripod) => (tripod - Bays / 2.0) * Span;
 
         /// <summary>Thickness of the shortest stick taken half way up to the head, m.</summary>
-        public double HalfWayUp(double shortest) => Stuff.ThicknessAt(Sticks, (Embed + Height / 2) * Math.Sqrt(Height * Height + Radius * Radius) / Height, shortest);
+        public double HalfWayUp(double shortest) => Sticks.ThicknessAt((Embed + Height / 2) * Math.Sqrt(Height * Height + Radius * Radius) / Height, shortest);
     }
 }

@@ -81,7 +81,7 @@ public sealed class TwigObelisk : Design
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
-        var frame = new Plan(set) { CrossThick = cast["cross"].Max(p => p.Thin) };
+        var frame = new Plan(set) { CrossThick = cast["cross"].Max(p => p.Wide) };
         var screw = WoodScrew.For(frame.CrossThick);
         double shortest = cast["sticks"].Min(s => s.Length), spread = LeafyWind.Spread(set.Brief);
         IReadOnlyList<string> crosses = [.. Enumerable.Range(1, frame.Rings).Select(CrossId)];
@@ -100,7 +100,7 @@ public sealed class TwigObelisk : Design
                 new("Head", "stick", "stick", "lashing", 1, LetIn: true), new("Foot to peg", "stick", "peg", "lashing", frame.Legs),
                 .. crosses.Select((id, i) => new Joint($"Ring {i + 1} to sticks", "stick", id, screw.Goods, 2 * frame.Legs, LetIn: true)),
             ],
-            Climbing = ClimbingFrame.Ring(frame.Legs, cast["cross"].Max(Thinnest), frame.Height, frame.Radius),
+            Climbing = ClimbingFrame.Ring(frame.Legs, cast["cross"].Max(p => p.Thin), frame.Height, frame.Radius),
             Foot = new NoSoil(),
             LoadPaths =
             [
@@ -114,9 +114,6 @@ public sealed class TwigObelisk : Design
             Operations = () => Steps(frame),
             Reach = frame.Radius,
         };
-
-        // The end of a rod where it is thinnest, which is what a tendril has to go round.
-        double Thinnest(Piece p) => p.Of?.Thing.Measures is ISticks s ? s.ThicknessAt(frame.RodLength) : p.Thin;
     }
 
     private static string CrossId(int ring) => $"cross-{ring}";
@@ -178,7 +175,7 @@ public sealed class TwigObelisk : Design
             {
                 // Every other one lies on the one before, and all outside the sticks.
                 var z = frame.RingAt(ring) + (frame.Legs % 2 == 0 ? i % 2 : i) * frame.CrossThick;
-                Point3 a = Corner(turns[i], z), b = Corner(turns[(i + 1) % frame.Legs], z), along = (b - a).Unit(), out_ = new Point3(along.Y, -along.X, 0) * ((frame.CrossThick + frame.Sticks.ThicknessAt(Embed + frame.Bow.Along(z))) / 2);
+                Point3 a = Corner(turns[i], z), b = Corner(turns[(i + 1) % frame.Legs], z), along = (b - a).Unit(), out_ = new Point3(along.Y, -along.X, 0) * ((frame.CrossThick + frame.Sticks.ThicknessAt(Embed + frame.Bow.Along(z), frame.Sticks.Longest)) / 2);
                 solids.Add(new Rod(CrossId(ring + 1), Ink.Wood, [a + out_ - along * Over, b + out_ + along * Over], frame.CrossThick, frame.CrossThick));
             }
         }
@@ -255,7 +252,7 @@ public sealed class TwigObelisk : Design
             .. Enumerable.Range(0, Rings).Select(i =>
             {
                 double from = Height * i / (Rings + 1), to = RingAt(i);
-                return new Storey(to - from, Bow.OutlineAbove(from), Height - from, Stuff.ThicknessAt(Sticks, Embed + Bow.Along(to), shortest));
+                return new Storey(to - from, Bow.OutlineAbove(from), Height - from, Sticks.ThicknessAt(Embed + Bow.Along(to), shortest));
             }),
         ];
     }

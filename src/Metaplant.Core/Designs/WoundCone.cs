@@ -126,7 +126,7 @@ public sealed class WoundCone : Design
         {
             var along = Math.Sqrt(Height * Height + Radius * Radius) / Height;
             var at = (Embed + MiddleOfThinThird * Height) * along;
-            return Stuff.ThicknessAt(Sticks, at, shortest);
+            return Sticks.ThicknessAt(at, shortest);
         }
     }
 

@@ -80,8 +80,8 @@ public interface ISticks
     double LengthOfLongest(int count)
         => count > Sticks ? 0 : Lengths.Count > 0 ? Lengths[Math.Max(count, 1) - 1] : count <= 1 || Sticks == 1 ? Longest : Longest - (Longest - Shortest) * (count - 1) / (Sticks - 1);
 
-    /// <summary>Thickness in m of a longest stick so far from its butt; its tip's from there on.</summary>
-    double ThicknessAt(double fromButt) => Butt - (Butt - Tip) * Math.Clamp(fromButt / Longest, 0, 1);
+    /// <summary>Thickness in m of a stick so far from its butt, one of this length; its tip's from there on. A short one thins sooner.</summary>
+    double ThicknessAt(double fromButt, double length) => Butt - (Butt - Tip) * Math.Clamp(fromButt / length, 0, 1);
 
     /// <summary>How many sticks are at least this long.</summary>
     int CountOver(double length)

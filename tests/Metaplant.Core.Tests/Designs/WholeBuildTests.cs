@@ -398,6 +398,26 @@ public class WholeBuildTests
     }
 
     [Fact]
+    public void A_ridge_pole_and_pegs_out_of_the_bundle_are_as_thick_as_where_they_are_cut_off()
+    {
+        var heap = A.Heap(A.Thing("branches", substance: Substance.DryWood, measures: [("sticks", 20), ("shortest", 2.6), ("longest", 2.6), ("butt", .05), ("tip", .03)], findings: [Findings.LookedOver]));
+        var fit = Built("tripod-ridge", heap, Firm, ("height", 1.6), ("span", 1.5), ("guys", 2), ("pegs", .85));
+        (fit.Cast.Of("poles").Single().ThingId, fit.Cast.Of("pegs").First().ThingId).ShouldBe((1, 1));
+        fit.Blueprint.Parts.Single(p => p.Id == "pole").Thickness.Near(.05 - .02 * 1.8 / 2.6);
+        fit.Blueprint.Parts.Single(p => p.Id == "peg").Thickness.Near(.05 - .02 * 1.0 / 2.6);
+    }
+
+    [Fact]
+    public void A_short_stick_thins_sooner_and_is_passed_over_where_its_end_is_too_thin()
+    {
+        // A pole of 1.8 m and 30 mm: of sticks that taper from 50 to 23.4 mm only those of 2.4 m and more are that thick there.
+        var heap = A.Heap(A.Thing("branches", substance: Substance.DryWood, measures: [("sticks", 30), ("shortest", 1.8), ("longest", 2.8), ("butt", .05), ("tip", .0234)], findings: [Findings.LookedOver]));
+        var pole = Built("tripod-ridge", heap, Firm, ("height", 1.6), ("span", 1.5), ("guys", 2), ("pegs", .85)).Cast["poles"].Single();
+        pole.Length.ShouldBeGreaterThan(2.39);
+        pole.Thin.ShouldBeGreaterThanOrEqualTo(.03 - 1e-9);
+    }
+
+    [Fact]
     public void Legs_that_lay_out_carry_less()
         => (Of(Canes(seen: [Findings.Weathered]), "legs").Utilisation!.Value * .8).Near(Of(Canes(), "legs").Utilisation!.Value);
 

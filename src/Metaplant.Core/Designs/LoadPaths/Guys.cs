@@ -34,7 +34,7 @@ public sealed record Guys(string Part, string PegPart, double Span, double Heigh
 
     private IEnumerable<Check> Checks(Brief brief)
     {
-        Term strength = brief.Handbook.Term(Metals.LineStrength), safety = brief.Handbook.Term(Grounds.PegSafety), friction = brief.Handbook.Term(Grounds.ShaftFriction), surcharge = brief.Handbook.Term(CodeFactors.SurchargeId);
+        Term strength = brief.Handbook.Term(Metals.LineStrength), safety = brief.Handbook.Term(Grounds.PegSafety), surcharge = brief.Handbook.Term(CodeFactors.SurchargeId);
         var wind = WallOfLeaves.OnRidge(Height, brief);
         double across = Across(brief), slope = Height / Reach, pull = across * Math.Sqrt(1 + slope * slope), bears = strength.Value * Math.PI / 4 * Line * Line;
         Sum without = Sum.Of(
@@ -46,12 +46,11 @@ public sealed record Guys(string Part, string PegPart, double Span, double Heigh
         yield return Check.Compare(
             "guys", "Guys", LoadCase.Normal, pull, bears, Unit.Newton, "Cord of a sort nobody has tested, with its knots.", Part, [wind, without, one, Sum.Of("What the cord bears", "f_l π d² ÷ 4", [strength, new("d", "cord", Line, Unit.Metre)], bears, Unit.Newton, "A third of new rope, for age and knots")],
             new Remedy("Cord at least this thick", Line * Math.Sqrt(pull / bears), Unit.Metre));
-        var ground = PegGround.Weight(brief);
-        double lifted = safety.Value * across * slope, out_ = Stake.PullOut(PegDiameter, PegDepth, ground.Value, friction.Value), depth = Stake.EmbedmentFor(lifted, PegDiameter, ground.Value, friction.Value);
-        Sum holds = Sum.Of("Hold of one peg", "π d L tan δ × γ_g L/2", [new("d", "thickness of the peg", PegDiameter, Unit.Metre), new("L", "depth in the ground", PegDepth, Unit.Metre), friction, ground], out_, Unit.Newton, "Skin friction under the mean weight of soil beside the peg", PegGround.Said(brief));
+        var lifted = safety.Value * across * slope;
+        var holds = PegGround.Hold(PegDiameter, PegDepth, brief);
         yield return Check.Compare(
-            "guy-pegs", "Pegs of the guys pulled out", LoadCase.Normal, lifted, out_, Unit.Newton, "Farther out the guys lift less.", PegPart,
-            [one, Sum.Of("Lift on one peg", "FS γ_Q w L H ÷ (n reach)", [new("T", "pull in the guy", pull, Unit.Newton), safety], lifted, Unit.Newton, "The upright part of the pull"), holds], new Remedy("Pegs at least this deep", depth, Unit.Metre));
+            "guy-pegs", "Pegs of the guys pulled out", LoadCase.Normal, lifted, holds.Value, Unit.Newton, "Farther out the guys lift less.", PegPart,
+            [one, Sum.Of("Lift on one peg", "FS γ_Q w L H ÷ (n reach)", [new("T", "pull in the guy", pull, Unit.Newton), safety], lifted, Unit.Newton, "The upright part of the pull"), holds], new Remedy("Pegs at least this deep", PegGround.DepthFor(lifted, PegDiameter, brief), Unit.Metre));
         var need = brief.GroundsToHoldIn.Max(g => new LateralPeg(across, TiedAt, PegDiameter, g.Ground, safety.Value).Embedment);
         yield return Check.Enough(
             "guy-pegs-aside", "Pegs of the guys pushed over", need, PegDepth, Unit.Metre, "Driven deep enough for the ground.", "Not deep enough for the ground.", PegPart,

@@ -16,7 +16,7 @@ public sealed record PeggedInWind(string Part, int Legs, double Radius, double H
     public override IEnumerable<Check> Work(Brief brief) => [Uplift(brief).Guarding([Quantity.Wind], Quantity.Feet, Quantity.Ground)];
 
     /// <summary>The depth in m that the pegs must be driven to, whatever they are now.</summary>
-    public double PegDepthNeeded(Brief brief) => Stake.EmbedmentFor(Pull(brief), PegDiameter, PegGround.Weight(brief).Value, brief.Handbook[Grounds.ShaftFriction]);
+    public double PegDepthNeeded(Brief brief) => PegGround.DepthFor(Pull(brief), PegDiameter, brief);
 
     private Sum Wind(Brief brief) => LeafyWind.On(Bare, Height, Spread, brief);
 
@@ -32,8 +32,7 @@ public sealed record PeggedInWind(string Part, int Legs, double Radius, double H
         if (brief.Site != Site.Soil) return Check.AskAProfessional("uplift", "Lifted by the wind", "Pegs cannot be driven here: it must be held down some other way, by somebody who knows.", Part);
         var wind = Wind(brief);
         double height = Height / 2, weight = Mass * Medium.Gravity, pull = Pull(brief);
-        Term ground = PegGround.Weight(brief), friction = brief.Handbook.Term(Grounds.ShaftFriction);
-        var peg = Stake.PullOut(PegDiameter, PegDepth, ground.Value, friction.Value);
+        var holds = PegGround.Hold(PegDiameter, PegDepth, brief);
         Sum lifts = Sum.Of(
             "Pull on the far foot", "U = FS (γ_Q F z − γ W r cos(π/n)) × d ÷ Σd²",
             [
@@ -41,10 +40,7 @@ public sealed record PeggedInWind(string Part, int Legs, double Radius, double H
                 new("d ÷ Σd²", "share of the far foot, 1/m", Cone.ShareOfFarFoot(Legs, Radius), Unit.One), brief.Handbook.Term(CodeFactors.SurchargeId), brief.Handbook.Term(CodeFactors.WeightCountedOnId) with { Symbol = "γ" }, brief.Handbook.Term(Grounds.PegSafety),
             ],
             pull, Unit.Newton, "Moments about the edge between two feet; the feet that lift share by their distance from it", "Leaves are bushier above, so the wind is taken at half height");
-        Sum holds = Sum.Of(
-            "Hold of one peg", "π d L tan δ × γ_g L/2", [new("d", "thickness of the peg", PegDiameter, Unit.Metre), new("L", "depth in the ground", PegDepth, Unit.Metre), friction, ground],
-            peg, Unit.Newton, "Skin friction under the mean weight of soil beside the peg", "Each foot is lashed to a peg", PegGround.Said(brief));
         return Check.Compare(
-            "uplift", "Lifted by the wind", LoadCase.Normal, pull, peg, Unit.Newton, "A gust in full leaf.", Part, [wind, lifts, holds], new Remedy("Pegs at least this deep", PegDepthNeeded(brief), Unit.Metre));
+            "uplift", "Lifted by the wind", LoadCase.Normal, pull, holds.Value, Unit.Newton, "A gust in full leaf.", Part, [wind, lifts, holds], new Remedy("Pegs at least this deep", PegDepthNeeded(brief), Unit.Metre));
     }
 }

@@ -59,9 +59,6 @@ internal static class Stuff
     /// <summary>kg of a stick cut to a length, as a cone from butt to tip.</summary>
     public static double MassOfStick(ISticks s, double length) => Math.PI / 12 * (s.Butt * s.Butt + s.Butt * s.Tip + s.Tip * s.Tip) * length * StickDensity;
 
-    /// <summary>Thickness in m of a stick of a bundle so far from its butt, for one as short as the shortest taken, which thins soonest.</summary>
-    public static double ThicknessAt(ISticks s, double fromButt, double length) => s.Butt - (s.Butt - s.Tip) * Math.Clamp(fromButt / length, 0, 1);
-
     /// <summary>Middles of so many posts along a wall so long, the outer ones so far from its ends.</summary>
     public static IEnumerable<double> Spread(int count, double length, double inset)
         => count == 1 ? [0] : Enumerable.Range(0, count).Select(i => -length / 2 + inset + i * (length - 2 * inset) / (count - 1));

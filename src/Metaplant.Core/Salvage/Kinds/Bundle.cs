@@ -51,12 +51,12 @@ public abstract class BundleKind(string id, string name, int sticks, double shor
 
     protected override IReadOnlyList<Way> BreakDown(Thing thing, BundleMeasures m)
     {
-        var tall = ((ISticks)m).CountOver(LeastToStand);
+        var standing = ((ISticks)m).CountOver(LeastToStand);
         var frame = m.Butt >= .018;
         return
         [
             frame
-                ? new("frame", "Sticks to stand", [new(Form.Pole, "Stick", tall, tall, m.Longest, m.Butt, m.Butt)], 1.5 * m.Sticks, ["Pruning saw", "Knife"], $"Those over {Amount.Length(LeastToStand)}, trimmed of side shoots; thick end down.")
+                ? new("frame", "Sticks to stand", [new(Form.Pole, "Stick", standing, standing, m.Longest, m.Butt, m.Butt)], 1.5 * m.Sticks, ["Pruning saw", "Knife"], $"Those over {Amount.Length(LeastToStand)}, trimmed of side shoots; thick end down.")
                 : new("weave", "Rods to weave", [new(Form.Twig, "Rod", m.Sticks, m.Sticks * .9, m.Longest, m.Butt, m.Butt)], 1.0 * m.Sticks, ["Pruning knife"], "Green ones weave at once, dry ones soak first."),
         ];
     }
