@@ -20,7 +20,7 @@ public class PartsTests
     public void Four_sticks_of_thirty_four_are_the_shortest_that_do_and_thirty_are_left()
     {
         var bundle = A.Thing("branches", measures: [("sticks", 34), ("shortest", 1.4), ("longest", 2.9), ("butt", .03), ("tip", .012)]);
-        var need = new SticksNeeded("pegs", Pegs, 4, 1.5, .015);
+        var need = new SticksNeeded("pegs", Pegs, 4, 1.5, .012);
         var cast = A.Cast(need, A.Heap(bundle));
         cast.Takes.Single().Taken.Sticks!.Count.ShouldBe(4);
         cast["pegs"].ShouldAllBe(p => p.Length >= 1.5 && p.Length < 1.7);
@@ -28,6 +28,8 @@ public class PartsTests
         // The next takes other sticks.
         var next = A.Cast(need, After(bundle, cast));
         next.Takes.Single().Taken.Sticks!.Intersect(cast.Takes.Single().Taken.Sticks!).ShouldBeEmpty();
+        // Where 15 mm are wanted at the far end, 1.5 m off the butt, it takes sticks of 1.8 m: shorter ones are thinner there.
+        A.Cast(need with { LeastThickness = .015 }, A.Heap(bundle))["pegs"].ShouldAllBe(p => p.Length >= 1.8 - 1e-9 && p.Length < 2 && p.Thin >= .015 - 1e-9);
     }
 
     [Fact]
