@@ -21,7 +21,10 @@ public sealed record GrowAssessment(
 public sealed record DrainAssessment(
     Verdict Verdict, Sentence Words, HoleGrid? Holes, double HoleDiameter, double WetLayer, Sum? DrainDown, IReadOnlyList<Sum> Sums, IReadOnlyList<Check> Checks)
 {
-    /// <summary>How many holes there are; null for a foot without any.</summary>
+    /// <summary>Holes in all vessels together.</summary>
+    public int InAll { get; init; } = Holes?.Count ?? 0;
+
+    /// <summary>How many holes there are in one; null for a foot without any.</summary>
     public Sum? Counted { get; init; }
 }
 

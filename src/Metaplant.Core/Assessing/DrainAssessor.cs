@@ -51,8 +51,8 @@ internal static class DrainAssessor
         }
 
         var verdict = Verdicts.Worst(checks);
-        var words = checks.Find(c => c.Verdict == Verdict.Fails)?.Words ?? (Sentence)$"{new Count(holes.Count, "hole", "holes")} of {Amount.Length(floor.HoleDiameter)}, {Amount.Length(spacing.Spacing)} apart at most.";
-        return new(verdict, words, holes, floor.HoleDiameter, brief.Medium.WetLayer, down, [spacing.Sum], checks) { Counted = holes.Worked(floor.Outline, spacing.Spacing, floor.HoleDiameter, floor.Packers.Count, floor.PackerWidth) };
+        var words = checks.Find(c => c.Verdict == Verdict.Fails)?.Words ?? (Sentence)$"{new Count(holes.Count, "hole", "holes")} of {Amount.Length(floor.HoleDiameter)}{(floor.Alike > 1 ? " in each" : "")}, {Amount.Length(spacing.Spacing)} apart at most.";
+        return new(verdict, words, holes, floor.HoleDiameter, brief.Medium.WetLayer, down, [spacing.Sum], checks) { Counted = holes.Worked(floor.Outline, spacing.Spacing, floor.HoleDiameter, floor.Packers.Count, floor.PackerWidth), InAll = holes.Count * floor.Alike };
     }
 
     /// <summary>The pitch that is drawn, beside what leaves a floor between the holes.</summary>

@@ -29,7 +29,10 @@ public static class Overlays
     {
         if (closed && assessment.Drain.Holes is { } holes)
         {
-            foreach (var h in holes.Positions) yield return new Disc(h, assessment.Drain.HoleDiameter / 2, Ink.Hole, "floor");
+            foreach (var bay in blueprint.Bays)
+            {
+                foreach (var h in holes.Positions) yield return new Disc(new(h.X + bay.At.X, h.Y + bay.At.Y), assessment.Drain.HoleDiameter / 2, Ink.Hole, "floor");
+            }
         }
 
         // Plants over the holes would hide them.

@@ -12,9 +12,11 @@ internal static class StandingChecks
     public static IEnumerable<Check> Of(Blueprint blueprint, Brief brief, Sum? wetMass)
     {
         if (Retained(blueprint, brief) is { } retained) yield return retained.Guarding([Quantity.Soil], Quantity.Ground);
+        // Of several it is the one that tips and presses most.
+        if (wetMass is not null && blueprint.Stance is OnFeet { Bears: { } of }) wetMass = HoldAssessor.WetMass("Weight of what stands on its feet, wet through", of, brief);
         if (wetMass is not null && blueprint.Stance is OnFeet feet)
         {
-            yield return Tipping(blueprint, feet, brief, wetMass.Value).Guarding([Quantity.Wind], Quantity.Packers);
+            yield return Tipping(feet.Bears ?? new(blueprint.Soil, blueprint.Handling.EmptyMass), feet, brief, wetMass.Value).Guarding([Quantity.Wind], Quantity.Packers);
             yield return Bearing(feet, brief, wetMass).Guarding([Quantity.Soil, Quantity.Wetness], Quantity.Packers, Quantity.Ground);
         }
 
@@ -25,9 +27,9 @@ internal static class StandingChecks
         => blueprint.Bays.Count == 0 || blueprint.Stance is Hung ? null : RetainedSoil.Judge(blueprint.Depth, groundKnown: brief.GroundKnown);
 
     /// <summary>Wind on body and plants, and a hand at the rim of what is heavy enough to hurt when it falls, against the dry weight, over the nearer edge of the feet.</summary>
-    private static Check Tipping(Blueprint blueprint, OnFeet feet, Brief brief, double wet)
+    private static Check Tipping(Burden of, OnFeet feet, Brief brief, double wet)
     {
-        var dry = brief.Medium.DryDensity * blueprint.Soil + blueprint.Handling.EmptyMass;
+        var dry = of.Dry(brief.Medium);
         var leans = !feet.AgainstWall && Lifting.People(wet, brief.Handbook) != 1;
         var (length, width, height) = feet.Body;
         var ways = new[] { Over(length, feet.Width), Over(width, feet.Length) };

@@ -21,7 +21,7 @@ public sealed record HoleTemplate(string Part, Sentence Title, View View, IReadO
         if (blueprint.Foot is ClosedFloor floor && assessment.Drain.Holes is { Count: > 0 } grid)
         {
             double left = floor.Outline.Length / 2, near = floor.Outline.Width / 2;
-            templates.Add(Of(new("floor", $"{new Count(grid.Count, "hole", "holes")} of {Amount.Length(floor.HoleDiameter)}, from inside", [.. floor.Outline.ToPolygon().Select(p => new Point(p.X + left, p.Y + near))], [.. grid.Positions.Select(p => (new Point(p.X + left, p.Y + near), floor.HoleDiameter))])));
+            templates.Add(Of(new("floor", $"{new Count(grid.Count, "hole", "holes")} of {Amount.Length(floor.HoleDiameter)}{(floor.Alike > 1 ? $" in each of {floor.Alike}" : "")}, from inside", [.. floor.Outline.ToPolygon().Select(p => new Point(p.X + left, p.Y + near))], [.. grid.Positions.Select(p => (new Point(p.X + left, p.Y + near), floor.HoleDiameter))])));
         }
 
         templates.AddRange(blueprint.Faces.Where(f => f.Openings.Count > 0).Select(Of));

@@ -16,7 +16,7 @@ public sealed record Tally(double Soil, double Liner, double Cost, int Holes, Ve
     private const double SameLength = .0005;
 
     public static Tally Of(Fit fit) => new(
-        fit.Blueprint.Soil, fit.Cast.Asked.OfType<CoverNeeded>().Sum(n => n.Amount), fit.Cast.Cost, fit.Assessment.Drain.Holes?.Count ?? 0, fit.Assessment.Worst,
+        fit.Blueprint.Soil, fit.Cast.Asked.OfType<CoverNeeded>().Sum(n => n.Amount), fit.Cast.Cost, fit.Assessment.Drain.InAll, fit.Assessment.Worst,
         fit.Cast.Asked.OfType<PiecesNeeded>().ToDictionary(n => n.Id, n => n.Length, StringComparer.Ordinal));
 
     /// <summary>What is otherwise than it was, in one sentence; null where nothing is.</summary>

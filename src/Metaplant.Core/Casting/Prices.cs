@@ -42,6 +42,7 @@ public static class Prices
         new("bolt", "bolt", $"Bolt {new Trade("M8")} with nut and washers", 1, Unit.Count, .90),
         new("wire", "wire", $"Soft fence wire {Amount.Length(.0025)}, {Amount.Length(25)}", 25, Unit.Metre, 6.00),
         new("twine", "twine", $"Garden twine {Amount.Length(.004)}, {Amount.Length(50)}", 50, Unit.Metre, 4.50),
+        new("rope", "rope", $"Rope {Amount.Length(.01)}, {Amount.Length(10)}", 10, Unit.Metre, 8.00),
         new("stake-0.6", "stake", $"Pointed stake {Amount.Length(.04)}, {Amount.Length(0.6)}", 1, Unit.Count, 1.20, .6, .04, .04),
         new("stake-0.9", "stake", $"Pointed stake {Amount.Length(.04)}, {Amount.Length(0.9)}", 1, Unit.Count, 1.80, .9, .04, .04),
         new("stake-1.2", "stake", $"Pointed stake {Amount.Length(.04)}, {Amount.Length(1.2)}", 1, Unit.Count, 2.50, 1.2, .04, .04),

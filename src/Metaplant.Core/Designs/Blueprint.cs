@@ -55,7 +55,11 @@ public sealed record ClimbingFrame(int Places, double Grip, double Height, Sum A
 /// <summary>How it is moved.</summary>
 /// <param name="EmptyMass">kg, without soil.</param>
 /// <param name="BuiltInPlace">True when it is put together where it stands and not carried.</param>
-public sealed record Handling(double EmptyMass, bool BuiltInPlace);
+public sealed record Handling(double EmptyMass, bool BuiltInPlace)
+{
+    /// <summary>What is carried at a time, where it is several; null where it is all of it.</summary>
+    public Burden? Each { get; init; }
+}
 
 /// <summary>Where something is drilled or cut on a face laid flat: the outline of the face, the cuts on it, and each from two edges.</summary>
 /// <param name="Face">In m, its lower left corner at the origin.</param>

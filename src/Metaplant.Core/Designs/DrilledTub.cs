@@ -18,25 +18,11 @@ namespace Metaplant.Core.Designs;
 /// </summary>
 public sealed class DrilledTub : Design
 {
-    private const double UsualPacker = .045;
-    private const double HeadSpace = .03;
-    private const int MostPackers = 10;
-
-    /// <summary>Clear floor between two packers, m: half of it, beyond the last one, still takes the largest hole and its webs.</summary>
-    private const double LeastBay = .070;
-
     /// <summary>A foot smaller than this is a pot's, m: there is no room for holes beside packers.</summary>
     private const double LeastFoot = .12;
 
-    /// <summary>Width of a packer under a foot too small for two usual ones and the holes between them, over the length of the foot.</summary>
-    private const double NarrowPacker = .15;
-
     /// <summary>Thinnest packer worth cutting, m.</summary>
     private const double ThinnestPacker = .01;
-
-    private static readonly Role Film = new("liner", "Liner of film, folded up the sides", Seat.InSoil, Form.Film) { Buy = "film", Of = s => s == Substance.Film };
-    private static readonly Role FilmOrCloth = new("liner", "Liner, folded up the sides", Seat.InSoil, Form.Film, Form.Fabric) { Buy = "film", Of = s => s is Substance.Film or Substance.WovenCloth or Substance.NaturalFibre or Substance.SyntheticFibre };
-    private static readonly Role Packers = new("packers", "Packers", Seat.Clear, Form.Timber, Form.Board) { Buy = "timber" };
 
     public override string Id => "drilled-tub";
 
@@ -50,19 +36,14 @@ public sealed class DrilledTub : Design
     {
         var vessel = Of(lead);
         double height = vessel.Inside.Height, foot = vessel.Inside.SectionAt(0).Length;
-        var most = MostFor(foot);
-        // No larger than what goes in beside the outer packers.
-        List<Stop> holes = [.. new[] { .008, .010, .012, .016, .020, .025 }.Where(d => d + 2 * HoleGrid.EdgeWeb <= (foot / most - WidthFor(foot)) / 2 + 1e-9).Select(d => new Stop(d))];
         return
         [
             vessel.CutDownTo is { } least
-                ? new Setting("height", "Cut down to", Unit.Metre, WithLast(Setting.Range(least, height, .05), height), Math.Min(height, .45), "Deep enough for most roots, low enough to fill cheaply").TryAll()
-                : new Setting("soil", "Soil level", Unit.Metre, WithLast(Setting.Range(Math.Min(.08, height / 2), height - Head(height), .02), height - Head(height)), height - Head(height), "As full as leaves room to water").TryAll(),
-            new("hole", "Hole", Unit.Metre, holes, holes.Any(h => h.Value == .010) ? .010 : holes[^1].Value, "A bit most people own"),
-            new("pad", "Coarse pad over each hole", Unit.Metre, [new(0, "none"), new(.060), new(.100)], .060, "A handful of crock or stone saves half the holes"),
-            Setting.Even("packers", "Packers under it", Unit.Count, 2, most, 1, Math.Min(3, most), "Two carry it; thin floors want more").Least(),
+                ? new Setting("height", "Cut down to", Unit.Metre, Packing.WithLast(Setting.Range(least, height, .05), height), Math.Min(height, .45), "Deep enough for most roots, low enough to fill cheaply").TryAll()
+                : Packing.SoilLevel(height),
+            Packing.Hole(foot), Packing.Pad, Packing.Under(foot),
             new("raise", "Raised off the ground", Unit.Metre, [new(0, "flat on the ground"), new(.02), new(.04), new(.05), new(.06), new(.075), new(.10)], .05, "Water must run away freely below"),
-            new Setting("wall", "Where it stands", Unit.Count, [new(0, "by itself"), new(1, "against a wall")], 0, "What is narrow and light tips when somebody leans on it").Least(),
+            Packing.Wall,
         ];
     }
 
@@ -73,8 +54,8 @@ public sealed class DrilledTub : Design
         var rim = tub.Inside.SectionAt(tub.Inside.Height);
         return Demand.Of(
             new WholeNeeded("vessel", Lead, 1),
-            tub.Packers.Count == 0 ? null : new PiecesNeeded("packers", Packers, tub.Packers.Count, tub.PackerLength, Math.Min(.04, tub.PackerWidth), tub.PackerHeight) { Exact = tub.PackerHeight },
-            tub.Lined ? new CoverNeeded("liner", set.Lead.MustLine ? Film : FilmOrCloth, rim.Length + 2 * tub.Inside.Height + .1, rim.Width + 2 * tub.Inside.Height + .1) : null);
+            tub.Packers.Count == 0 ? null : new PiecesNeeded("packers", Packing.Packers, tub.Packers.Count, tub.PackerLength, Math.Min(.04, tub.PackerWidth), tub.PackerHeight) { Exact = tub.PackerHeight },
+            tub.Lined ? new CoverNeeded("liner", Packing.Liner(set.Lead), rim.Length + 2 * tub.Inside.Height + .1, rim.Width + 2 * tub.Inside.Height + .1) : null);
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
@@ -112,14 +93,6 @@ public sealed class DrilledTub : Design
     }
 
     private static IVessel Of(Lead lead) => lead.Main.As<IVessel>()!;
-
-    private static double Head(double height) => Math.Min(HeadSpace, height / 4);
-
-    private static int MostFor(double length) => Math.Clamp((int)(length / (UsualPacker + LeastBay) + 1e-9), 2, MostPackers);
-
-    private static double WidthFor(double length) => length >= 2 * (UsualPacker + LeastBay) - 1e-9 ? UsualPacker : NarrowPacker * length;
-
-    private static IReadOnlyList<Stop> WithLast(IReadOnlyList<Stop> stops, double last) => stops[^1].Value < last - 1e-6 ? [.. stops, new(last)] : stops;
 
     /// <summary>The ways in which the vessel itself carries the soil. Flat on the ground its floor carries nothing.</summary>
     internal static IReadOnlyList<LoadPath> Shells(Plan tub) => tub.Packers.Count == 0 ? [Wall(tub)] : [Wall(tub), Bottom(tub)];
@@ -200,7 +173,7 @@ public sealed class DrilledTub : Design
 
         public Vessel Inside => field ??= Vessel.CutDownTo is null ? Vessel.Inside : Vessel.CutAt(Set["height"]);
 
-        public double Soil => Vessel.CutDownTo is null ? Set["soil"] : Inside.Height - Head(Inside.Height);
+        public double Soil => Vessel.CutDownTo is null ? Set["soil"] : Inside.Height - Packing.Head(Inside.Height);
 
         public double Raise => Set["raise"];
 
@@ -216,7 +189,7 @@ public sealed class DrilledTub : Design
 
         public double PackerLength => Foot.Width;
 
-        public double PackerWidth => WidthFor(Foot.Length);
+        public double PackerWidth => Packing.WidthFor(Foot.Length);
 
         /// <summary>Height of a packer, m.</summary>
         public double PackerHeight => Math.Max(Raise, ThinnestPacker);

@@ -23,6 +23,9 @@ public sealed record NoSoil : Foot;
 /// <param name="Packers">Where the packers lie across the length, in m from the middle; laid before the holes, which dodge them.</param>
 public sealed record ClosedFloor(Outline Outline, double HoleDiameter, double PadDiameter, double Raise, double TopToBase, bool Pierced, IReadOnlyList<double> Packers, double PackerWidth) : Foot
 {
+    /// <summary>How many vessels have such a floor.</summary>
+    public int Alike { get; init; } = 1;
+
     /// <summary>How far apart the holes may be for this medium, rain and thirst.</summary>
     public HoleSpacing Spacing(Brief brief) => HoleSpacing.Work(
         brief.Medium.Conductivity, brief.Handbook[Practice.RainRate], HoleDiameter, HoleSpacing.ToleratedWetDepth(brief.Handbook, brief.Thirst), PadDiameter, Math.Max(1, TopToBase));

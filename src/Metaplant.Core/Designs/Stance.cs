@@ -1,4 +1,13 @@
+using Metaplant.Core.Materials;
+
 namespace Metaplant.Core.Designs;
+
+/// <summary>Part of a blueprint that stands or is carried by itself: m³ of soil in it and its kg without.</summary>
+public readonly record struct Burden(double Soil, double Empty)
+{
+    /// <summary>kg, dry.</summary>
+    public double Dry(Medium medium) => medium.DryDensity * Soil + Empty;
+}
 
 /// <summary>How a thing stands. Every design says so, and from it follows whether it can tip and what presses on what is below.</summary>
 public abstract record Stance
@@ -31,4 +40,7 @@ public sealed record Hung(double Area) : Stance
 public sealed record OnFeet(double Length, double Width, (double Length, double Width, double Height) Body, double FeetArea, string FeetPart, bool AgainstWall) : Stance
 {
     public override double FloorArea => Body.Length * Body.Width;
+
+    /// <summary>What stands on these feet, where a blueprint is several things and this is the one that tips and presses most; null where it is all of it.</summary>
+    public Burden? Bears { get; init; }
 }

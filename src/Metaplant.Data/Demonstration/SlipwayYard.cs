@@ -108,6 +108,7 @@ public static class SlipwayYard
         new("Short bales off the stage", "straw-bale", 3, [("length", .75)], Substance.Straw, [LookedOver], Shed, Source: "Seats of the harvest supper; the field was never sprayed", KeepDry: true),
         new("Cherry suckers, dead on the tree", "branches", 1, [("sticks", 16), ("shortest", 1.3), ("longest", 1.9), ("butt", .014), ("tip", .004)], Substance.DryWood, [Findings.Poor], Slip),
         new("Rabbit wire, the end of it", "mesh", 1, [("length", .9), ("width", .45), ("aperture", .025), ("wire", .001)], Substance.ZincCoatedSteel, [], Shed, Source: Clearing),
+        new("Chart box, long and thin", "crate", 1, [("length", 1.30), ("width", .40), ("height", .36), ("wall", .006), ("boardHeight", .09)], Substance.Softwood, [], Shed, Source: Clearing),
     ];
 
     /// <summary>What nobody has walked round yet; everything else has been looked over.</summary>

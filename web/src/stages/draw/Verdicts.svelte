@@ -75,7 +75,7 @@
             fit.drain.holeDiameter,
             'Metre',
             garden.system,
-          )}
+          )}{fit.drain.holes > (fit.drain.counted.value ?? 0) ? ' in each' : ''}
         </p>{/if}
       {#each fit.drain.sums as sum, i (i)}<p>{sum.title}: <SumOpener {sum} {onchanged} /></p>{/each}
       <p>
