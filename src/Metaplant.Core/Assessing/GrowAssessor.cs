@@ -66,7 +66,8 @@ internal static class GrowAssessor
 
     private static GrowAssessment Support(Blueprint blueprint, Brief brief, Fitness fitness)
     {
-        var frame = blueprint.Climbing!;
+        if (blueprint.Climbing is not { } frame)
+            return new(Verdict.Sound, $"Nothing grows on it: it keeps soil and mulch in along {Amount.Length(blueprint.Edging)}.", null, null, null, new([]), null, []);
         var allowed = fitness == Fitness.Food;
         var fits = Ordered(Crops.In(brief.Handbook), c => Climb(c, frame, allowed));
         var chosen = brief.Crop is null ? null : Climb(brief.Crop, frame, allowed);
@@ -87,6 +88,7 @@ internal static class GrowAssessor
         Geometry.Layout none = new(Geometry.LatticePattern.Square, []);
         if (crop.Edible && !foodAllowed) return new(crop, 0, none, "", "What it is made of is for ornamentals only.");
         if (crop.Climbing == Climbing.None) return new(crop, 0, none, "", "It does not climb.");
+        if (crop.Climbing is Climbing.Tied && !frame.Bears) return new(crop, 0, none, "", "It has to be tied up, and twigs do not bear it.");
         if (crop.Climbing is not Climbing.Tied && crop.ThickestGrip < frame.Grip) return new(crop, 0, none, "", $"It grips up to {Amount.Length(crop.ThickestGrip)} and the thinnest here is {Amount.Length(frame.Grip)}.");
         if (crop.Height > frame.Height * 1.5) return new(crop, 0, none, "", $"It grows to {Amount.Length(crop.Height)}; the support is {Amount.Length(frame.Height)} high.");
         var count = Math.Min(frame.Each * frame.Places, (int)Math.Floor(frame.Along.Value / crop.Spacing + 1e-9));

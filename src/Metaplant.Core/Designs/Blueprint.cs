@@ -43,6 +43,9 @@ public sealed record Pocket(Point3 At, Point3 Out, double Size, double Litres, d
 /// <param name="Each">Plants at a place, at most.</param>
 public sealed record ClimbingFrame(int Places, double Grip, double Height, Sum Along, int Each)
 {
+    /// <summary>False where it gives a hold and bears nothing that is tied to it.</summary>
+    public bool Bears { get; init; } = true;
+
     /// <summary>A ring of feet, with two plants at each at most. Lengths in m.</summary>
     public static ClimbingFrame Ring(int feet, double grip, double height, double radius) => new(
         feet, grip, height, Sum.Of("Round its feet", "n × 2 r sin(π/n)", [new("n", "feet", feet, Unit.Count), new("r", "radius of the ring", radius, Unit.Metre)], 2 * feet * radius * Math.Sin(Math.PI / feet), Unit.Metre, "Polygon through the feet"), 2);
@@ -50,6 +53,11 @@ public sealed record ClimbingFrame(int Places, double Grip, double Height, Sum A
     /// <summary>Strings hung in a row, a plant to each. Lengths in m.</summary>
     public static ClimbingFrame Row(int strings, double grip, double height, int bays, double span) => new(
         strings, grip, height, Sum.Of("Along its row", "n × L", [new("n", "bays", bays, Unit.Count), new("L", "from tripod to tripod", span, Unit.Metre)], bays * span, Unit.Metre, "From the first tripod to the last"), 1);
+
+    /// <summary>Twigs pushed in along an edge, plants on both sides of each. Lengths in m.</summary>
+    public static ClimbingFrame Edge(int twigs, double grip, double height, double length) => new(
+        twigs, grip, height, Sum.Of("Along its twigs", "L", [new("L", "length of the edge", length, Unit.Metre)], length, Unit.Metre, "From end to end"), 2)
+    { Bears = false };
 }
 
 /// <summary>How it is moved.</summary>
@@ -89,6 +97,9 @@ public sealed record Blueprint
     public IReadOnlyList<Pocket> Pockets { get; init; } = [];
 
     public ClimbingFrame? Climbing { get; init; }
+
+    /// <summary>m of a bed's edge that it holds, where that is what it is for; else 0.</summary>
+    public double Edging { get; init; }
 
     public required Foot Foot { get; init; }
 

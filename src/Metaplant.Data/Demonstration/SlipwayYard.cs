@@ -109,6 +109,7 @@ public static class SlipwayYard
         new("Cherry suckers, dead on the tree", "branches", 1, [("sticks", 16), ("shortest", 1.3), ("longest", 1.9), ("butt", .014), ("tip", .004)], Substance.DryWood, [Findings.Poor], Slip),
         new("Rabbit wire, the end of it", "mesh", 1, [("length", .9), ("width", .45), ("aperture", .025), ("wire", .001)], Substance.ZincCoatedSteel, [], Shed, Source: Clearing),
         new("Chart box, long and thin", "crate", 1, [("length", 1.30), ("width", .40), ("height", .36), ("wall", .006), ("boardHeight", .09)], Substance.Softwood, [], Shed, Source: Clearing),
+        new("Dogwood cuttings, a handful", "rods", 1, [("sticks", 5), ("shortest", .9), ("longest", 1.3), ("butt", .010), ("tip", .004)], Substance.GreenWood, [], Slip),
     ];
 
     /// <summary>What nobody has walked round yet; everything else has been looked over.</summary>

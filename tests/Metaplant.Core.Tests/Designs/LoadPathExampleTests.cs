@@ -181,4 +181,20 @@ public class LoadPathExampleTests
         (One(Ring(false), "mesh", people).Demand - 41.96).Near(theirs * 1.5 / 1.35, 2e-3);
         (One(Ring(false), "mesh-blocked", people).Demand - One(Ring(false), "mesh-blocked").Demand).Near(theirs, 2e-3);
     }
+
+    [Fact]
+    public void The_lowest_rod_of_a_woven_wall_bends_between_its_stakes()
+    {
+        var rods = new WovenRods("rod", .018, .35, .40, "C14", Condition.Sound);
+        One(rods, "rods").Sums[0].Value.Near(26.49);
+        (One(rods, "rods").Demand / 1.35 * Math.PI * Math.Pow(.018, 3) / 32).Near(.3245);
+        One(rods, "rods").Utilisation!.Value.Near(.1421);
+        // People press on it by the active share, with their own factor.
+        var people = Firm with { PeopleAtEdge = true };
+        var theirs = people.People / 3 * .9 * .018;
+        (One(rods, "rods", people).Sums[0].Value - 26.49).Near(theirs, 2e-3);
+        (One(rods, "rods", people).Demand / One(rods, "rods").Demand).Near(1 + theirs * 1.5 / (26.49 * 1.35), 1e-3);
+        // Stakes twice as close are a quarter of it.
+        One(rods with { Spacing = .175 }, "rods").Demand.Near(One(rods, "rods").Demand / 4);
+    }
 }

@@ -112,6 +112,7 @@ public class RefusalTests
         yield return id => A.Thing("pallet", id: id, findings: [Findings.HeatMark], measures: [("slats", 7)], faults: [.. Enumerable.Range(1, 7).Select(n => new Fault($"slat-{n}", 0, 0))]);
         yield return id => A.Thing("board", id: id, measures: [("width", .06), ("thickness", .04)]);
         yield return id => A.Thing("rods", id: id, measures: [("shortest", .5), ("longest", .7), ("butt", .016)]);
+        yield return id => A.Thing("rods", id: id, measures: [("shortest", .4), ("longest", .6)]);
     }
 
     private static Func<int, Thing?> Make(SalvageKind kind, Dictionary<string, double> values, Substance substance, string[] findings)

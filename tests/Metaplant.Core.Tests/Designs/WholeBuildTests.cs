@@ -600,4 +600,84 @@ public class WholeBuildTests
         Why(A.Thing("plastic-crate", findings: [Findings.HeldFood])).ShouldContain("no known strength");
         Why(A.Thing("crate", findings: [Findings.LookedOver], measures: ("width", .15))).ShouldContain("Too small");
     }
+
+    private static Fit Edge(Brief? brief = null, string[]? findings = null, params (string, double)[] set) => Built(
+        "woven-edging", A.Heap(A.Thing("branches", findings: [Findings.LookedOver, .. findings ?? []], substance: Substance.GreenWood, measures: [("sticks", 34), ("shortest", 1.4), ("longest", 2.9), ("butt", .026), ("tip", .008)]), A.Thing("twigs", id: 2, findings: [Findings.LookedOver])), brief ?? Firm,
+        [.. set, .. new[] { ("length", 2), ("height", .25), ("apart", .30), ("soil", .15), ("embed", .35) }.ExceptBy(set.Select(s => s.Item1), s => s.Item1)]);
+
+    [Fact]
+    public void Two_metres_of_woven_edging()
+    {
+        var fit = Edge();
+        fit.Cast.Short.ShouldBeEmpty();
+        (fit.Blueprint.Parts.Single(p => p.Id == "stake").Count, fit.Blueprint.Parts.Single(p => p.Id == "rod").Count).ShouldBe((8, 21));
+        fit.Blueprint.Figures.Single().Value.Near(34.84, 4e-4);
+        fit.Blueprint.Figures.Single().Terms.Single(t => t.Symbol == "courses").Value.ShouldBe(17);
+        fit.Blueprint.Parts.Single(p => p.Id == "rod").Length.Near(1.991);
+        Of(fit, "rods").Sums[0].Value.Near(4.415);
+        Of(fit, "rods").Utilisation!.Value.Near(.1797, 2e-3);
+        Of(fit, "posts").Sums[0].Terms[0].Value.Near(46.81, 2e-3);
+        Of(fit, "posts").Sums[0].Terms[1].Value.Near(.1018, 2e-3);
+        Of(fit, "posts").Sums[0].Value.Near(.336, 3e-3);
+        Of(fit, "posts-bent").Utilisation!.Value.Near(.366, 3e-3);
+        var stakes = fit.Cast.Buys.Single(b => b.NeedId == "stakes");
+        (stakes.Packs, Math.Round(stakes.Cost, 2)).ShouldBe((8, 14.40));
+        (Minutes(fit, "sort"), Minutes(fit, "mark"), Minutes(fit, "stakes"), Minutes(fit, "weave"), Minutes(fit, "trim")).ShouldBe((21, 10, 32, 84, 10));
+    }
+
+    [Fact]
+    public void An_edge_keeps_soil_in_and_is_climbed_only_by_its_pea_twigs()
+    {
+        var bare = Edge();
+        bare.Assessment.Grow.Words.ToString().ShouldStartWith("Nothing grows on it");
+        bare.Assessment.Grow.Verdict.ShouldBe(Verdict.Sound);
+        var twigged = Edge(set: ("twigs", .8));
+        twigged.Blueprint.Parts.Single(p => p.Id == "twig").Count.ShouldBe(14);
+        twigged.Cast.Of("twigs").Single().ThingId.ShouldBe(2);
+        twigged.Assessment.Grow.Along!.Value.ShouldBe(2);
+        twigged.Assessment.Grow.Crops.Where(c => c.Count > 0).Select(c => c.Crop.One).ShouldContain("mangetout");
+        // What has to be tied up finds no hold in a twig.
+        twigged.Assessment.Grow.Crops.Single(c => c.Crop.One == "aubergine").WhyNot!.ToString().ShouldContain("twigs do not bear it");
+    }
+
+    [Fact]
+    public void Wind_alone_wants_its_stakes_deep_too_and_more_soil_than_it_is_high_is_refused()
+    {
+        var mulch = Edge(set: ("soil", 0));
+        mulch.Assessment.Hold.Checks.ShouldNotContain(c => c.Id == "rods");
+        Of(mulch, "posts").Name.ShouldBe("Stakes against the wind");
+        Of(mulch, "posts").Sums[0].Terms[0].Value.Near(32.36, 2e-3);
+        Of(mulch, "posts").Sums[0].Value.ShouldBeLessThan(Of(Edge(), "posts").Sums[0].Value);
+        Should.Throw<Exception>(() => Edge(set: [("soil", .40)])).Message.ShouldContain("cannot hold back");
+    }
+
+    [Fact]
+    public void A_bend_is_as_long_as_the_edge_and_turns_away_from_the_path()
+    {
+        var stakes = Edge(set: ("bend", 1)).Blueprint.Scene().Solids.Where(s => s.Part == "stake").Select(s => (s.Extent.Least + s.Extent.Most) * .5).ToList();
+        // On a circle of one metre, so many radians of it as the edge has metres.
+        stakes.ShouldAllBe(p => Math.Abs(Math.Sqrt(p.X * p.X + (p.Y - 1) * (p.Y - 1)) - 1) < 1e-6);
+        Math.Atan2(stakes[^1].X, 1 - stakes[^1].Y).Near(1);
+        stakes[0].Y.ShouldBeGreaterThan(.4);
+        Should.Throw<Exception>(() => Built("woven-edging", A.Heap(A.Thing("branches", 4)), Firm, ("bend", 1), ("length", 5), ("height", .15))).Message.ShouldContain("three quarters of a circle");
+    }
+
+    [Fact]
+    public void Willow_is_watched_for_roots_and_dry_rods_are_soaked()
+    {
+        Edge(findings: ["resprouts"]).Blueprint.Operations().ShouldContain(o => o.Id == "root");
+        Edge().Blueprint.Operations().ShouldNotContain(o => o.Id == "root" || o.Id == "soak");
+    }
+
+    [Fact]
+    public void Rods_that_crack_or_are_too_thick_short_or_few_are_told_so()
+    {
+        string Why(Thing thing) => Leads.Of(Catalogue.Find("woven-edging")!, Core.Stock.Stockroom.Of(A.Heap(thing))).Others.Single().Why.ToString();
+        Why(A.Thing("branches", measures: [("butt", .04), ("tip", .02)])).ShouldContain("Too thick to weave");
+        Why(A.Thing("branches", findings: [Findings.Poor])).ShouldContain("Too brittle");
+        Why(A.Thing("canes", substance: Substance.Bamboo)).ShouldContain("splits where it goes round");
+        Why(A.Thing("twigs", measures: [("longest", .65), ("shortest", .6), ("butt", .008), ("tip", .004)])).ShouldContain("Too short to weave");
+        Why(A.Thing("twigs", measures: [("tip", .002)])).ShouldContain("Too thin to weave");
+        Built("woven-edging", A.Heap(A.Thing("rods", measures: ("sticks", 5))), Firm, ("length", .5), ("height", .15)).Cast.Short.Select(s => s.Words.ToString()).ShouldContain(w => w.Contains("more wanted for rods to weave"));
+    }
 }

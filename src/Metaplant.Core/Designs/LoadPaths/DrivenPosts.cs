@@ -16,6 +16,9 @@ public sealed record DrivenPosts(string Part, Func<Brief, Push> Push, double Hei
     /// <summary>False where the wall cannot lean with its posts.</summary>
     public bool Leans { get; init; } = true;
 
+    /// <summary>What pushes them where the wall does not lean.</summary>
+    public string By { get; init; } = "the push of the soil";
+
     /// <summary>What they are called: "Posts".</summary>
     public string Called { get; init; } = "Posts";
 
@@ -51,7 +54,7 @@ public sealed record DrivenPosts(string Part, Func<Brief, Push> Push, double Hei
             new Remedy($"{Called} at least this thick", Diameter * Math.Cbrt(stress / strength), Unit.Metre));
     }
 
-    private string Against => Leans ? $"{Called} against leaning" : $"{Called} against the push of the soil";
+    private string Against => Leans ? $"{Called} against leaning" : $"{Called} against {By}";
 
     private LateralPeg Peg(Push push, Ground ground, Brief brief) => new(push.Total, Height, Diameter, ground, brief.Handbook[Grounds.PostSafety]);
 }

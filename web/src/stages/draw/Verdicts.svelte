@@ -44,15 +44,17 @@
         {fit.grow.words}
         {#if fit.reach > 0.75}The middle is {say(fit.reach, 'Metre', garden.system)} from the edge, farther than an arm reaches.{/if}
       </p>
-      <Fold title={few}>
-        <ul class="crops">
-          {#each fits as c (c.id)}<li>
-              <b>{c.count}</b>
-              {c.called}{c.limit === 'soil' ? ', by soil' : ''}{c.notKnown ? `. ${c.notKnown}` : ''}
-            </li>{/each}
-          {#each nots as c (c.id)}<li class="soft">No {c.called}: {c.whyNot}</li>{/each}
-        </ul>
-      </Fold>
+      {#if fit.grow.crops.length > 0}
+        <Fold title={few}>
+          <ul class="crops">
+            {#each fits as c (c.id)}<li>
+                <b>{c.count}</b>
+                {c.called}{c.limit === 'soil' ? ', by soil' : ''}{c.notKnown ? `. ${c.notKnown}` : ''}
+              </li>{/each}
+            {#each nots as c (c.id)}<li class="soft">No {c.called}: {c.whyNot}</li>{/each}
+          </ul>
+        </Fold>
+      {/if}
       {#each fit.pending as p (p.thingId)}<p class="pending">
           <a href="#/gather/{p.thingId}">{p.name}</a>: {p.notLookedAt ? 'not looked at yet' : ''}{p.notLookedAt &&
           p.measures.length > 0
