@@ -82,7 +82,7 @@ async function largeHeap(page, more, all) {
   const filtered = await page.evaluate(async () => {
     const input = document.querySelector('.find input');
     const times = [];
-    for (const word of ['find', 'place 3', 'tyre', '', 'board', '1', 'pallet', 'find 7', '']) {
+    for (const word of ['find', 'place 3', 'tyre', '', 'board', '1', 'pallet', 'find 7', '', 'rods', 'place 1', 'bricks', '', 'find 12', 'soil', '2', '', 'canes', 'crate', 'p', 'pl', '']) {
       const began = performance.now();
       input.value = word;
       input.dispatchEvent(new Event('input', { bubbles: true }));
@@ -91,7 +91,9 @@ async function largeHeap(page, more, all) {
     }
     return times;
   });
-  row(`${all} kinds: a letter typed to the list filtered`, filtered, all === 2000 ? '100 ms' : '');
+  // The first falls into the frame in which the rest of the page is put up.
+  row(`${all} kinds: a letter typed the moment the list appears`, filtered.slice(0, 1), '');
+  row(`${all} kinds: a letter typed to the list filtered`, filtered.slice(1), all === 2000 ? '100 ms' : '');
   const blanks = await page.evaluate(async () => {
     const rows = document.querySelector('.rows');
     let blank = 0;

@@ -31,6 +31,10 @@ public sealed partial class Caster
             if (buys[^1].Row is null) shorts.Add(new(need, count, need.Length, need.LeastWidth, need.LeastThickness));
         }
 
+        var shared = SharedBars.Of(buys);
+        buys.Clear();
+        buys.AddRange(shared);
+
         return (ToCutPlan(plan), plan.Proven);
     }
 

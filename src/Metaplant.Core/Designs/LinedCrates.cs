@@ -154,7 +154,7 @@ public sealed class LinedCrates : Design
         double x = m.Length / 2, y = m.Width / 2, t = m.Wall, h = m.Height;
         var solids = new List<Solid>();
         // Boards one by one where there are few; many crates are drawn as boxes.
-        var boards = stair.Planted + stair.Empty <= 6;
+        var boards = stair.Planted + stair.Empty <= 4;
         foreach (var at in stair.Places)
         {
             var floor = at.Z + t;

@@ -68,9 +68,10 @@ public sealed record FitDto(
             fit.Cast.Cost, fit.Hours(brief), fit.Blueprint.Reach);
     }
 
-    /// <summary>What is bought, the same of several parts told once.</summary>
+    /// <summary>What is bought, the same of several parts told once: bars are cut for all of them together.</summary>
     public static IEnumerable<PurchaseDto> Purchases(IEnumerable<Purchase> buys)
-        => buys.Select(Purchase).GroupBy(b => (b.Name, b.Product, b.Unit, b.Soil)).Select(g => g.First() with { Amount = g.Sum(b => b.Amount), Packs = g.Sum(b => b.Packs), Cost = g.Sum(b => b.Cost) });
+        => buys.Select(Purchase).GroupBy(b => (b.Product is null ? b.Name : "", b.Product, b.Unit, b.Soil))
+            .Select(g => g.First() with { Name = string.Join(", ", g.Select(b => b.Name).Distinct().Select((name, i) => i == 0 ? name : char.ToLowerInvariant(name[0]) + name[1..])), Amount = g.Sum(b => b.Amount), Packs = g.Sum(b => b.Packs), Cost = g.Sum(b => b.Cost) });
 
     private static PurchaseDto Purchase(Purchase b) => new(b.Need.Name, b.Amount, b.Need.Unit, b.Row?.Packed, b.Packs, b.Cost, b.IsSoil);
 

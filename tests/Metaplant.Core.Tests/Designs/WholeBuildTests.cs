@@ -535,7 +535,7 @@ public class WholeBuildTests
         Of(fit, "tipping").Utilisation!.Value.Near(.418, 2e-3);
         Of(fit, "bearing").Demand.Near(37.0e3, 2e-3);
         (fit.Assessment.Drain.Holes!.Count, fit.Assessment.Drain.InAll).ShouldBe((12, 24));
-        fit.Cast.Buys.Where(b => b.NeedId is "packers" or "blocks" or "anchors").Sum(b => b.Cost).Near(3 * 5.50);
+        fit.Cast.Buys.Where(b => b.NeedId is "packers" or "blocks" or "anchors").Sum(b => b.Cost).Near(11.00);
         (Cost("wire"), Cost("liner")).ShouldBe((6.00, 2 * 6.50));
         fit.Cast.Buys.Single(b => b.Row?.Family == "outdoor-screw").Cost.Near(8.50);
         (Minutes(fit, "packers") + Minutes(fit, "blocks"), Minutes(fit, "corners"), Minutes(fit, "ties"), Minutes(fit, "liner"), Minutes(fit, "holes")).ShouldBe((24, 9.6, 16, 20, 12));
