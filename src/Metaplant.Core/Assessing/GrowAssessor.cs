@@ -67,7 +67,12 @@ internal static class GrowAssessor
     private static GrowAssessment Support(Blueprint blueprint, Brief brief, Fitness fitness)
     {
         if (blueprint.Climbing is not { } frame)
-            return new(Verdict.Sound, $"Nothing grows on it: it keeps soil and mulch in along {Amount.Length(blueprint.Edging)}.", null, null, null, new([]), null, []);
+        {
+            // An edge is no answer to somebody who asked for tomatoes.
+            Sentence keeps = $"Nothing grows on it: it keeps soil and mulch in along {Amount.Length(blueprint.Edging)}.";
+            return new(brief.Crop is null ? Verdict.Sound : Verdict.Fails, brief.Crop is { } wanted ? $"No {wanted.Plural}. {keeps}" : keeps, null, null, null, new([]), null, []);
+        }
+
         var allowed = fitness == Fitness.Food;
         var fits = Ordered(Crops.In(brief.Handbook), c => Climb(c, frame, allowed));
         var chosen = brief.Crop is null ? null : Climb(brief.Crop, frame, allowed);

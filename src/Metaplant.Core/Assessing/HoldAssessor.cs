@@ -12,7 +12,7 @@ internal static class HoldAssessor
         List<Check> checks = [.. blueprint.LoadPaths.SelectMany(p => p.Work(brief)), .. StandingChecks.Of(blueprint, brief, wet)];
         var weakest = Verdicts.Weakest(checks);
         var verdict = Verdicts.Worst(checks);
-        return new(verdict, Say(verdict, weakest), checks, weakest, wet, Carry(blueprint.Handling, blueprint.Handling.Each is { } each ? WetMass("", each, brief).Value : wet?.Value, brief.Handbook));
+        return new(verdict, Say(verdict, weakest), checks, weakest, wet, Carry(blueprint.Handling, blueprint.Handling.Each?.Wet(brief.Medium) ?? wet?.Value, brief.Handbook));
     }
 
     private static Sentence Say(Verdict verdict, Check? weakest) => (verdict, weakest) switch
@@ -26,12 +26,12 @@ internal static class HoldAssessor
     internal static Sum WetMass(string title, Burden of, Brief brief) => Sum.Of(
         title, "m = ρ_sat V + m₀",
         [new("ρ_sat", "density full of water", brief.Medium.SaturatedDensity, Unit.KilogramPerCubicMetre, $"medium.{brief.Medium.Id}.saturated"), new("V", "soil", of.Soil, Unit.CubicMetre), new("m₀", "empty", of.Empty, Unit.Kilogram)],
-        brief.Medium.SaturatedDensity * of.Soil + of.Empty, Unit.Kilogram, "Soil full of water and the thing itself");
+        of.Wet(brief.Medium), Unit.Kilogram, "Soil full of water and the thing itself");
 
     private static Sentence Carry(Handling handling, double? wet, Materials.Handbook handbook)
     {
         var empty = handling.Each?.Empty ?? handling.EmptyMass;
-        var (it, carries) = handling.Each is null ? ("it", "carries it") : ("each", "carries each");
+        var it = handling.Each is null ? "it" : "each";
         if (wet is { } all && Lifting.People(all, handbook) == 1) return $"One person can carry {it} full.";
         var once = wet is null ? "" : Lifting.People(wet.Value, handbook) is null ? " Fill it where it stands; nobody moves it wet." : " Full, it takes two or three.";
         if (handling.BuiltInPlace) return "Built where it stands." + once;
@@ -39,8 +39,8 @@ internal static class HoldAssessor
         Sentence carried = people switch
         {
             0 => (Sentence)$"Empty it is {Amount.Mass(empty)}: roll it or use a barrow.",
-            1 => (Sentence)$"One person {carries} empty ({Amount.Mass(empty)}).",
-            _ => (Sentence)$"{people} people {(handling.Each is null ? "carry it" : "carry each")} empty ({Amount.Mass(empty)}).",
+            1 => (Sentence)$"One person carries {it} empty ({Amount.Mass(empty)}).",
+            _ => (Sentence)$"{people} people carry {it} empty ({Amount.Mass(empty)}).",
         };
         return $"{carried}{once}";
     }

@@ -18,9 +18,6 @@ namespace Metaplant.Core.Designs;
 /// </summary>
 public sealed class DrilledTub : Design
 {
-    /// <summary>A foot smaller than this is a pot's, m: there is no room for holes beside packers.</summary>
-    private const double LeastFoot = .12;
-
     /// <summary>Thinnest packer worth cutting, m.</summary>
     private const double ThinnestPacker = .01;
 
@@ -89,7 +86,7 @@ public sealed class DrilledTub : Design
         var substance = lot.Of.Thing.Substance;
         if (vessel.WallKind == VesselWall.Boards ? substance.Grade() is null : substance.Shell() is null)
             return vessel.WallKind == VesselWall.Boards ? "Nothing is known of the strength of its boards." : $"Nobody knows how strong {substance.Name()} is when it stays wet.";
-        return vessel.Inside.SectionAt(0) is var foot && Math.Min(foot.Length, foot.Width) < LeastFoot ? "A pot, too small to be drilled and stood on packers." : null;
+        return vessel.Inside.SectionAt(0) is var foot && Math.Min(foot.Length, foot.Width) < Packing.LeastFoot ? "A pot, too small to be drilled and stood on packers." : null;
     }
 
     private static IVessel Of(Lead lead) => lead.Main.As<IVessel>()!;
@@ -208,15 +205,7 @@ public sealed class DrilledTub : Design
 
         public bool Lined => Vessel.NeedsLiner || Set.Lead.MustLine;
 
-        public double EmptyMass
-        {
-            get
-            {
-                var density = Thing.Substance.Shell() is { } shell ? Set.Brief.Handbook[shell + ".density"] : 500;
-                var sides = (Foot.Perimeter + Inside.SectionAt(Inside.Height).Perimeter) / 2 * Inside.Height;
-                return (sides + Inside.BaseArea) * Vessel.Wall * density;
-            }
-        }
+        public double EmptyMass => Stuff.MassOfVessel(Inside, Vessel.Wall, Thing.Substance.Shell() is { } shell ? Set.Brief.Handbook[shell + ".density"] : Stuff.WoodDensity);
 
         public OnFeet Stance
         {

@@ -87,12 +87,12 @@ public sealed class LinedCrates : Design
         {
             DesignId = Id,
             Size = stair.Steps == 1 ? (Sentence)$"{new Count(stair.Planted, "crate", "crates")}, {Amount.Volume(each.Soil)} each" : $"{new Count(stair.Planted, "crate", "crates")} on {new Count(stair.Steps, "step", "steps")}, {stair.Empty} empty below, {Amount.Volume(each.Soil)} each",
-            Parts = Parts_(stair),
+            Parts = PartsOf(stair),
             Joints = stair.Empty == 0 ? [] : [new("Corners of the empty crates", "empty", "block", WoodScrew.For(stair.Crate.Wall).Goods, 4 * stair.Empty * stair.Screws)],
             Bays = [.. stair.Places.Select((at, i) => new Bay(stair.Planted == 1 ? "Soil" : $"Crate {i + 1}", stair.Inside, stair.Depth, at with { Z = at.Z + stair.Crate.Wall }))],
             Foot = stair.Floor,
             LoadPaths = Paths(stair, each, cast),
-            Handling = new(stair.Planted * stair.EmptyMass + stair.Empty * stair.EmptyMass, BuiltInPlace: false) { Each = each },
+            Handling = new((stair.Planted + stair.Empty) * stair.EmptyMass, BuiltInPlace: false) { Each = each },
             Stance = stair.Stance,
             Scene = () => Stand(stair),
             Operations = () => Steps(stair, each),
@@ -106,20 +106,20 @@ public sealed class LinedCrates : Design
     {
         BasketMeasures => "Nobody knows what its weave bears when it is wet: stand a pot in it.",
         PlasticCrateMeasures => "What its plastic leaves between the openings is of no known strength.",
-        CrateMeasures m when Math.Min(m.Length, m.Width) < .20 => "Too small to be stood on packers: a pot.",
+        CrateMeasures m when Math.Min(m.Length, m.Width) < Packing.LeastFoot => "Too small to be stood on packers: a pot.",
         _ => null,
     };
 
-    private static List<Part> Parts_(Plan stair)
+    private static List<Part> PartsOf(Plan stair)
     {
-        var inside = stair.Crate;
+        var crate = stair.Crate;
         List<Part> parts =
         [
-            new("crate", "Crate", Form.Vessel, stair.Planted, inside.Length, inside.Width, inside.Height, "crates"), new("packer", "Packer", Form.Timber, stair.Planted * stair.Packers.Count, inside.Width, stair.PackerWidth, stair.Raise, "packers"),
-            new("liner", "Liner", stair.Set.Lead.MustLine ? Form.Film : Form.Fabric, stair.Planted, inside.Length + 2 * inside.Height, inside.Width + 2 * inside.Height, 0, "liner"),
+            new("crate", "Crate", Form.Vessel, stair.Planted, crate.Length, crate.Width, crate.Height, "crates"), new("packer", "Packer", Form.Timber, stair.Planted * stair.Packers.Count, crate.Width, stair.PackerWidth, stair.Raise, "packers"),
+            new("liner", "Liner", stair.Set.Lead.MustLine ? Form.Film : Form.Fabric, stair.Planted, crate.Length + 2 * crate.Height, crate.Width + 2 * crate.Height, 0, "liner"),
         ];
-        if (stair.Empty > 0) parts.AddRange([new("empty", "Empty crate, turned over", Form.Vessel, stair.Empty, inside.Length, inside.Width, inside.Height, "empties"), new("block", "Corner block", Form.Timber, 4 * stair.Empty, inside.Height, BlockSide, BlockSide, "blocks")]);
-        if (stair.Tied) parts.AddRange([new("anchor", "Upright of a wire", Form.Timber, 2 * stair.Planted, inside.Height, AnchorSide, AnchorSide, "anchors"), new("wire", "Wire of two strands", Form.Line, stair.Planted, stair.WireLength / 2, TieWire, TieWire, "wire")]);
+        if (stair.Empty > 0) parts.AddRange([new("empty", "Empty crate, turned over", Form.Vessel, stair.Empty, crate.Length, crate.Width, crate.Height, "empties"), new("block", "Corner block", Form.Timber, 4 * stair.Empty, crate.Height, BlockSide, BlockSide, "blocks")]);
+        if (stair.Tied) parts.AddRange([new("anchor", "Upright of a wire", Form.Timber, 2 * stair.Planted, crate.Height, AnchorSide, AnchorSide, "anchors"), new("wire", "Wire of two strands", Form.Line, stair.Planted, stair.WireLength / 2, TieWire, TieWire, "wire")]);
         if (stair.Roped) parts.Add(new("rope", "Rope to carry by", Form.Line, 2 * stair.Planted, stair.RopeLength, Rope, Rope, "rope"));
         return parts;
     }
@@ -139,9 +139,8 @@ public sealed class LinedCrates : Design
         if (stair.Tied) paths.AddRange([new WireTie("wire", half, 2, stair.Depth, LeastWire, 2), new TieAnchor("anchor", half, 2, stair.Depth, m.Height, stair.TieAt, AnchorSide, Piece.BoughtGrade) { Worn = cast.Worn("anchors") }]);
         if (stair.Empty > 0)
         {
-            var wanted = stair.ScrewRoom;
             paths.Add(new CrateBelow("empty", m.Length, stair.Packers.Count, board, stair.Depth, stair.Inside.BaseArea, (stair.Steps - 1) * stair.EmptyMass, stair.Screws, BlockSide, grade, condition));
-            paths.Add(new ScrewRoom("below-room", "empty", "Height of a board for its screws", wanted, m.BoardHeight, $"{stair.Screws} above each other, clear of both edges.", "EN 1995-1-1 table 8.2, drilled first"));
+            paths.Add(new ScrewRoom("below-room", "empty", "Height of a board for its screws", stair.ScrewRoom, m.BoardHeight, $"{stair.Screws} above each other, clear of both edges.", "EN 1995-1-1 table 8.2, drilled first"));
         }
 
         if (stair.Roped) paths.Add(new RopeUnder("rope", Rope, each));
@@ -158,7 +157,7 @@ public sealed class LinedCrates : Design
         foreach (var at in stair.Places)
         {
             var floor = at.Z + t;
-            solids.AddRange(Box("crate", at, t, boards));
+            solids.AddRange(Box("crate", at, boards));
             solids.Add(Vat.Filling(Parts.Soil, Ink.Soil, stair.Inside, stair.Depth, at with { Z = floor + .0005 }));
             solids.Add(new Skin("liner", Ink.Fabric, [.. Stuff.Around(x * .98, y * .98, 0, h).Select(f => (IReadOnlyList<Point3>)[.. f.Select(p => new Point3(p.X + at.X, p.Y + at.Y, p.Z + floor))])], .0005));
             solids.AddRange(stair.Packers.Select(p => Prism.Box("packer", Ink.WoodEnd, new(at.X + p - stair.PackerWidth / 2, at.Y - y, at.Z - stair.Raise), new(at.X + p + stair.PackerWidth / 2, at.Y + y, at.Z))));
@@ -181,7 +180,7 @@ public sealed class LinedCrates : Design
 
         foreach (var at in stair.Below)
         {
-            solids.AddRange(Box("empty", at, h, boards));
+            solids.AddRange(Box("empty", at, boards));
             foreach (var (sx, sy) in ((int, int)[])[(-1, -1), (1, -1), (1, 1), (-1, 1)])
                 solids.Add(Prism.Box("block", Ink.WoodEnd, new(at.X + sx * (x - .0005), at.Y + sy * (y - .0005), at.Z), new(at.X + sx * (x - BlockSide), at.Y + sy * (y - BlockSide), at.Z + h - .0005)));
         }
@@ -195,12 +194,12 @@ public sealed class LinedCrates : Design
         ], SectionAt: first.X + .1);
 
         // Of one as it stands, or turned over: its floor from the level given, its sides clear of it.
-        IEnumerable<Solid> Box(string part, Point3 at, double sides, bool one)
+        IEnumerable<Solid> Box(string part, Point3 at, bool one)
         {
             var over = part == "empty";
             double floor = over ? at.Z + h : at.Z, from = over ? at.Z : at.Z + t;
             yield return Prism.Box(part, Ink.Wood, new(at.X - x - t, at.Y - y - t, floor), new(at.X + x + t, at.Y + y + t, floor + t));
-            var n = one ? Math.Max(1, (int)(h / (m.BoardHeight + .012))) : 1;
+            var n = one ? m.BoardsHigh : 1;
             double high = one ? m.BoardHeight : h, gap = n == 1 ? 0 : (h - n * high) / (n - 1);
             for (var i = 0; i < n; i++)
             {
@@ -304,7 +303,7 @@ public sealed class LinedCrates : Design
         public ClosedFloor Floor => field ??= new(Inside.SectionAt(0), Set["hole"], Set["pad"], Raise, Inside.AreaAt(Depth) / Inside.BaseArea, Pierced: true, Packers, PackerWidth) { Alike = Planted };
 
         /// <summary>kg of one without anything.</summary>
-        public double EmptyMass => (2 * (Crate.Length + Crate.Width) * Crate.Height + Inside.BaseArea) * Crate.Wall * Stuff.WoodDensity;
+        public double EmptyMass => Stuff.MassOfVessel(Inside, Crate.Wall, Stuff.WoodDensity);
 
         /// <summary>At each end of a board.</summary>
         public int Screws => Crate.BoardHeight >= RoomFor(2) - 1e-9 ? 2 : 1;

@@ -7,6 +7,9 @@ public readonly record struct Burden(double Soil, double Empty)
 {
     /// <summary>kg, dry.</summary>
     public double Dry(Medium medium) => medium.DryDensity * Soil + Empty;
+
+    /// <summary>kg, full of water.</summary>
+    public double Wet(Medium medium) => medium.SaturatedDensity * Soil + Empty;
 }
 
 /// <summary>How a thing stands. Every design says so, and from it follows whether it can tip and what presses on what is below.</summary>

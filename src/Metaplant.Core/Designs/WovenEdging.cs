@@ -52,7 +52,7 @@ public sealed class WovenEdging : Design
 
     public override IReadOnlyList<Setting> Settings(Lead lead)
     {
-        var longest = Setting.Range(LeastLength, 6, .25).Select(s => s.Value).Where(l => Plan.RodsFor(lead, l, LeastHeight, UsualGap, .9) <= There(lead)).DefaultIfEmpty(LeastLength).Max();
+        var longest = Setting.Range(LeastLength, 6, .25).Select(s => s.Value).Where(l => Plan.RodsFor(lead, l, LeastHeight, UsualGap, Handbook.Default[Practice.WeavePacking]) <= There(lead)).DefaultIfEmpty(LeastLength).Max();
         IReadOnlyList<Stop> lengths = Setting.Range(LeastLength, longest, .25);
         return
         [
@@ -82,9 +82,8 @@ public sealed class WovenEdging : Design
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
         var edge = new Plan(set) { Stake = cast["stakes"].Min(p => p.Thin), Rod = cast["rods"].Min(p => p.Thin) };
-        var timber = Stuff.StickGrade;
         List<LoadPath> paths = [Driven(edge, cast)];
-        if (edge.Soil > 0) paths.Insert(0, new WovenRods("rod", edge.Rod, edge.Gap, edge.Soil, timber, set.Lead.Condition));
+        if (edge.Soil > 0) paths.Insert(0, new WovenRods("rod", edge.Rod, edge.Gap, edge.Soil, Stuff.StickGrade, set.Lead.Condition));
         return new Blueprint
         {
             DesignId = Id,
@@ -104,7 +103,6 @@ public sealed class WovenEdging : Design
             Stance = new BuiltIn(edge.Length * 2 * edge.Stake),
             Scene = () => Stand(edge),
             Operations = () => Steps(edge, set),
-            Reach = edge.Stake,
         };
     }
 
@@ -135,6 +133,7 @@ public sealed class WovenEdging : Design
         {
             Leans = false,
             Called = "Stakes",
+            Pushed = "soil as it leans and wind, on one",
             By = edge.Soil > 0 ? "wind and the push of the soil" : "the wind",
         };
 
@@ -217,7 +216,7 @@ public sealed class WovenEdging : Design
 
         public double Radius => Set["bend"];
 
-        public int Gaps => GapsOf(Length, Set["apart"]);
+        public int Gaps => Weave.Stakes - 1;
 
         public double Gap => Length / Gaps;
 
@@ -228,7 +227,7 @@ public sealed class WovenEdging : Design
         /// <summary>Thickness half way along a rod: butts and tips lie by turns.</summary>
         public double Middle => MiddleOf(Sticks);
 
-        public int Courses => field > 0 ? field : field = CoursesOf(Sticks, Height, Packing);
+        public int Courses => Weave.Courses;
 
         public int Rods => field > 0 ? field : field = RodsFor(Set.Lead, Length, Height, Set["apart"], Packing);
 
@@ -239,28 +238,29 @@ public sealed class WovenEdging : Design
 
         public int Twigs => TwigHeight == 0 ? 0 : (int)Math.Floor(Length / TwigsApart + 1e-9) + 1;
 
+        private Weaving Weave => field ??= WeaveOf(Sticks, Length, Height, Set["apart"], RodLength, Packing);
+
         private double Packing => Set.Brief.Handbook[Practice.WeavePacking];
 
         /// <summary>So many of the longest rods that together they are woven all the way, each counted as long as the shortest of them; with all of them still too few, more of the shortest.</summary>
         public static int RodsFor(Lead lead, double length, double height, double apart, double packing)
         {
             var sticks = Of(lead);
-            double way = Way(sticks, length, height, apart, packing);
             for (var n = 1; n <= There(lead); n++)
             {
                 var each = LengthOf(lead, n);
                 if (each < LeastRod(apart) - 1e-9) break;
-                if (n * (each - Overlap) >= way - 1e-9) return n;
+                if (WeaveOf(sticks, length, height, apart, each, packing).Rods <= n) return n;
             }
 
-            return Math.Max(There(lead) + 1, (int)Math.Ceiling(way / (Math.Max(LeastRod(apart), sticks.Shortest) - Overlap) - 1e-9));
+            return Math.Max(There(lead) + 1, WeaveOf(sticks, length, height, apart, Math.Max(LeastRod(apart), sticks.Shortest), packing).Rods);
         }
 
         /// <summary>What a rod's way round the stakes adds up to in all courses, m.</summary>
         public Sum Woven(Handbook handbook) => Sum.Of(
             "Way of the rods", "L × courses × (1 + (π A/s)²/4)",
             [new("L", "length of the edge", Length, Unit.Metre), new("courses", "one above another", Courses, Unit.Count), new("A", "half of stake and rod together", (StakeThickness + Middle) / 2, Unit.Metre), new("s", "from stake to stake", Gap, Unit.Metre), handbook.Term(Practice.WeavePacking)],
-            Way(Sticks, Length, Height, Set["apart"], Packing), Unit.Metre, "Geometry: a rod runs as a sine round the stakes", "Fetch a tenth more for those that snap");
+            Length * Courses * Weave.PathFactor, Unit.Metre, "Geometry: a rod runs as a sine round the stakes", "Fetch a tenth more for those that snap");
 
         /// <summary>A place so far along the edge and so far behind it, on the ground; a bend turns away from the path.</summary>
         public Point3 At(double along, double behind = 0)
@@ -273,12 +273,9 @@ public sealed class WovenEdging : Design
 
         private static double MiddleOf(ISticks sticks) => (sticks.Butt + sticks.Tip) / 2;
 
-        private static int GapsOf(double length, double apart) => Math.Max(2, (int)Math.Ceiling(length / apart - 1e-9));
-
-        private static int CoursesOf(ISticks sticks, double height, double packing) => (int)Math.Ceiling(height / (packing * MiddleOf(sticks)) - 1e-9);
-
-        private static double Way(ISticks sticks, double length, double height, double apart, double packing)
-            => length * CoursesOf(sticks, height, packing) * Weaving.PathFactorOf(length / GapsOf(length, apart), StakeThickness, MiddleOf(sticks));
+        /// <summary>Of rods so long, the stakes evenly spread over the edge.</summary>
+        private static Weaving WeaveOf(ISticks sticks, double length, double height, double apart, double rod, double packing)
+            => Weaving.Of(length, height, length / Math.Ceiling(length / apart - 1e-9), StakeThickness, MiddleOf(sticks), rod, Overlap, packing);
 
         /// <summary>The length that so many rods of all bundles alike have; of the shortest where there are not so many.</summary>
         private static double LengthOf(Lead lead, int rods)

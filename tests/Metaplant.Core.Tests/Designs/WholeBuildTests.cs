@@ -598,7 +598,7 @@ public class WholeBuildTests
         string Why(Thing thing) => Leads.Of(Catalogue.Find("lined-crates")!, Core.Stock.Stockroom.Of(A.Heap(thing))).Others.Single().Why.ToString();
         Why(A.Thing("basket")).ShouldContain("Nobody knows what its weave bears");
         Why(A.Thing("plastic-crate", findings: [Findings.HeldFood])).ShouldContain("no known strength");
-        Why(A.Thing("crate", findings: [Findings.LookedOver], measures: ("width", .15))).ShouldContain("Too small");
+        Why(A.Thing("crate", findings: [Findings.LookedOver], measures: ("width", .10))).ShouldContain("Too small");
     }
 
     private static Fit Edge(Brief? brief = null, string[]? findings = null, params (string, double)[] set) => Built(
@@ -631,6 +631,9 @@ public class WholeBuildTests
         var bare = Edge();
         bare.Assessment.Grow.Words.ToString().ShouldStartWith("Nothing grows on it");
         bare.Assessment.Grow.Verdict.ShouldBe(Verdict.Sound);
+        // But it is no answer to somebody who asked for tomatoes.
+        var asked = Edge(Firm with { Crop = Core.Growing.Crops.Find(Handbook.Default, "tomato") }).Assessment.Grow;
+        (asked.Verdict, asked.Words.ToString().StartsWith("No tomatoes. Nothing grows on it", StringComparison.Ordinal)).ShouldBe((Verdict.Fails, true));
         var twigged = Edge(set: ("twigs", .8));
         twigged.Blueprint.Parts.Single(p => p.Id == "twig").Count.ShouldBe(14);
         twigged.Cast.Of("twigs").Single().ThingId.ShouldBe(2);

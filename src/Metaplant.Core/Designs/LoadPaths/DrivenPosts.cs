@@ -19,10 +19,13 @@ public sealed record DrivenPosts(string Part, Func<Brief, Push> Push, double Hei
     /// <summary>What pushes them where the wall does not lean.</summary>
     public string By { get; init; } = "the push of the soil";
 
+    /// <summary>What the push on one is, where the wall does not lean.</summary>
+    public string Pushed { get; init; } = "push on one, at rest";
+
     /// <summary>What they are called: "Posts".</summary>
     public string Called { get; init; } = "Posts";
 
-    public override IEnumerable<Check> Work(Brief brief) => Checks(brief).Select(c => c.Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People], Quantity.Ground, Quantity.Posts, Quantity.Depth));
+    public override IEnumerable<Check> Work(Brief brief) => Checks(brief).Select(c => c.Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People, Quantity.Wind], Quantity.Ground, Quantity.Posts, Quantity.Depth));
 
     /// <summary>Posts of a plank wall: the thrust of the soil between two posts, with what an inner post takes more.</summary>
     /// <param name="tied">True where a tie holds their heads: two thirds of the thrust then come to the foot.</param>
@@ -42,7 +45,7 @@ public sealed record DrivenPosts(string Part, Func<Brief, Push> Push, double Hei
         var need = peg.Embedment;
         Sum deep = Sum.Of(
             "Depth of a post", "FS P = γ_g b L³ K_p ÷ 2 (e + L), in clay L = 1.5 b + f + g",
-            [new("P", Leans ? "push on one post, active" : "push on one, at rest", push.Total, Unit.Newton), new("e", "its height over the ground", Height, Unit.Metre), new("b", "thickness of the post", Diameter, Unit.Metre), brief.Handbook.Term(Grounds.PostSafety)],
+            [new("P", Leans ? "push on one post, active" : Pushed, push.Total, Unit.Newton), new("e", "its height over the ground", Height, Unit.Metre), new("b", "thickness of the post", Diameter, Unit.Metre), brief.Handbook.Term(Grounds.PostSafety)],
             need, Unit.Metre, "Broms 1964, short free-headed", $"Ground: {Grounds.Names.First(g => g.Id == ground).Name.Split(':')[0].ToLowerInvariant()}{(brief.GroundId is null ? ", the worst of all, since nobody has looked" : "")}");
         yield return Check.Enough("posts", Against, need, Depth, Unit.Metre, "Driven deep enough for the ground.", "Not deep enough for the ground.", Part, [deep], new Remedy($"{Called} at least this deep", need, Unit.Metre));
         var timber = Timbers.Get(brief.Handbook, Grade);

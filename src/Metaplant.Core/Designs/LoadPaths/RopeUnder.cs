@@ -11,7 +11,7 @@ public sealed record RopeUnder(string Part, double Rope, Burden Of) : LoadPath
     public override IEnumerable<Check> Work(Brief brief)
     {
         Term strength = brief.Handbook.Term(Metals.LineStrength), jerk = brief.Handbook.Term(CodeFactors.SurchargeId);
-        double mass = brief.Medium.SaturatedDensity * Of.Soil + Of.Empty, pull = jerk.Value * mass * Medium.Gravity / Ends, bears = strength.Value * Math.PI / 4 * Rope * Rope;
+        double mass = Of.Wet(brief.Medium), pull = jerk.Value * mass * Medium.Gravity / Ends, bears = strength.Value * Math.PI / 4 * Rope * Rope;
         yield return Check.Compare(
             "rope", "Rope to carry it by", LoadCase.Normal, pull, bears, Unit.Newton, "Rope of a sort nobody has tested, with its knots.", Part,
             [

@@ -8,6 +8,9 @@ namespace Metaplant.Core.Designs.Shared;
 /// <summary>Packers under the foot of a vessel and the holes beside them, and what lines it. Lengths in m.</summary>
 internal static class Packing
 {
+    /// <summary>A foot smaller than this is a pot's: there is no room for holes beside packers.</summary>
+    public const double LeastFoot = .12;
+
     private const double UsualPacker = .045;
     private const int MostPackers = 10;
 

@@ -56,6 +56,10 @@ internal static class Stuff
         return one.Fitness == other.Fitness && one.LookedAt == other.LookedAt && one.MustLine == other.MustLine;
     }
 
+    /// <summary>kg of an empty vessel, its floor as thick as its wall; density in kg/m³.</summary>
+    public static double MassOfVessel(Geometry.Vessel inside, double wall, double density)
+        => ((inside.SectionAt(0).Perimeter + inside.SectionAt(inside.Height).Perimeter) / 2 * inside.Height + inside.BaseArea) * wall * density;
+
     /// <summary>kg of a stick cut to a length, as a cone from butt to tip.</summary>
     public static double MassOfStick(ISticks s, double length) => Math.PI / 12 * (s.Butt * s.Butt + s.Butt * s.Tip + s.Tip * s.Tip) * length * StickDensity;
 

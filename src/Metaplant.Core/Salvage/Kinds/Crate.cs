@@ -13,6 +13,9 @@ public sealed record CrateMeasures(double Length, double Width, double Height, d
     public VesselWall WallKind => VesselWall.Boards;
 
     public bool NeedsLiner => true;
+
+    /// <summary>Side boards one above another.</summary>
+    public int BoardsHigh => Math.Max(1, (int)(Height / (BoardHeight + .012)));
 }
 
 public sealed class Crate : SalvageKind<CrateMeasures>
@@ -58,14 +61,12 @@ public sealed class Crate : SalvageKind<CrateMeasures>
     protected override IReadOnlyList<Way> BreakDown(Thing thing, CrateMeasures m) =>
     [
         new("vessel", "As it is, lined", [new(Form.Vessel, "Lined crate", 1, 1, m.Length, m.Width, m.Height)], 15, ["Scissors", "Stapler"], "Lined with cloth or pierced film."),
-        new("boards", "Side boards, prised off", [new(Form.Board, "Thin board", BoardsHigh(m) * 2, BoardsHigh(m) * 1.5, m.Length, m.BoardHeight, m.Wall)], 20, ["Pry bar", "Nail pincers"], "Thin and easily split: for labels and small work."),
+        new("boards", "Side boards, prised off", [new(Form.Board, "Thin board", m.BoardsHigh * 2, m.BoardsHigh * 1.5, m.Length, m.BoardHeight, m.Wall)], 20, ["Pry bar", "Nail pincers"], "Thin and easily split: for labels and small work."),
     ];
-
-    private static int BoardsHigh(CrateMeasures m) => Math.Max(1, (int)(m.Height / (m.BoardHeight + .012)));
 
     private static IEnumerable<Shape> Boards(CrateMeasures m, double length, double x)
     {
-        var n = BoardsHigh(m);
+        var n = m.BoardsHigh;
         var gap = n == 1 ? 0 : (m.Height - n * m.BoardHeight) / (n - 1);
         var post = Math.Min(.04, length / 8);
         yield return View.Box(x, 0, x + post, m.Height, Ink.WoodEnd);
