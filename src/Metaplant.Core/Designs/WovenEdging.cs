@@ -93,7 +93,6 @@ public sealed class WovenEdging : Design
                 new("rod", "Rod", Form.Twig, edge.Rods, edge.RodLength, edge.Middle, edge.Middle, "rods"), new("stake", "Stake", Form.Pole, edge.StakeCount, edge.StakeLength, edge.Stake, edge.Stake, "stakes"),
                 .. edge.Twigs == 0 ? [] : (Part[])[new("twig", "Pea twig", Form.Twig, edge.Twigs, edge.TwigHeight + TwigsIn, .01, .01, "twigs")],
             ],
-            Joints = [new("Rods round stakes", "rod", "stake", "lashing", 0, LetIn: true)],
             Climbing = edge.Twigs == 0 ? null : ClimbingFrame.Edge(edge.Twigs, cast["twigs"].Min(p => p.Thin), edge.TwigHeight, edge.Length),
             Edging = edge.Length,
             Foot = new NoSoil(),

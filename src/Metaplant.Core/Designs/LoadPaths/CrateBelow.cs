@@ -17,7 +17,6 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="Block">Thickness of a corner block.</param>
 public sealed record CrateBelow(string Part, double Length, int Packers, BoardSection Board, double Depth, double Floor, double Crates, int Screws, double Block, string Grade, Condition Condition) : LoadPath
 {
-    /// <summary>Screws of the same make are set so far from the end of the board that it does not split.</summary>
     private WoodScrew Screw { get; } = WoodScrew.For(Board.Thickness);
 
     public override IEnumerable<Check> Work(Brief brief)
