@@ -103,6 +103,7 @@ public sealed record KeptCast(
     {
         PiecesNeeded n => Pieces.Count(p => p.Need == n.Id) == n.Count,
         SticksNeeded n => Pieces.Count(p => p.Need == n.Id) == n.Count,
+        FoundNeeded n => Pieces.Count(p => p.Need == n.Id) == n.Count,
         WholeNeeded n => Pieces.Count(p => p.Need == n.Id) == n.Count,
         SectionsNeeded n => Pieces.Count(p => p.Need == n.Id) == n.Count,
         PanelsNeeded n => Panels.Count(p => p.Need == n.Id) == n.Widths.Count,

@@ -8,10 +8,10 @@ import { join, resolve } from 'node:path';
 const root = resolve(import.meta.dirname, '../..');
 
 /** Things on the demonstration heap. */
-export const THINGS = 87;
+export const THINGS = 89;
 
 /** The last of them. */
-export const LAST = 'Dogwood cuttings, a handful';
+export const LAST = 'Bait pails';
 
 export interface Serving {
   /** With the demonstration garden in it, where it is new. */

@@ -68,8 +68,10 @@ internal static class GrowAssessor
     {
         if (blueprint.Climbing is not { } frame)
         {
-            // An edge is no answer to somebody who asked for tomatoes.
-            Sentence keeps = $"Nothing grows on it: it keeps soil and mulch in along {Amount.Length(blueprint.Edging)}.";
+            // An edge or a net is no answer to somebody who asked for tomatoes.
+            Sentence keeps = blueprint.Covered is { } cover
+                ? $"Nothing grows on it: it keeps {cover.Against} off {new Amount(cover.Area, Unit.SquareMetre)}."
+                : (Sentence)$"Nothing grows on it: it keeps soil and mulch in along {Amount.Length(blueprint.Edging)}.";
             return new(brief.Crop is null ? Verdict.Sound : Verdict.Fails, brief.Crop is { } wanted ? $"No {wanted.Plural}. {keeps}" : keeps, null, null, null, new([]), null, []);
         }
 

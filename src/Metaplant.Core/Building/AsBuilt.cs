@@ -84,7 +84,7 @@ public static class AsBuilt
     private static Problem? OtherNumber(IReadOnlyList<Need> planned, IReadOnlyList<Need> asked, IReadOnlySet<string> cut)
     {
         var was = planned.ToDictionary(n => n.Id, Number, StringComparer.Ordinal);
-        var other = asked.FirstOrDefault(n => (cut.Contains(n.Id) || n is SectionsNeeded or WholeNeeded or SheetsNeeded or RollNeeded) && was.GetValueOrDefault(n.Id) != Number(n))
+        var other = asked.FirstOrDefault(n => (cut.Contains(n.Id) || n is SectionsNeeded or WholeNeeded or FoundNeeded or SheetsNeeded or RollNeeded) && was.GetValueOrDefault(n.Id) != Number(n))
             ?? planned.FirstOrDefault(n => cut.Contains(n.Id) && asked.All(a => a.Id != n.Id));
         return other is null ? null : new("measured", $"With that it would take another number of {other.Name.ToLowerInvariant()} than it was drawn with: look at the tape again, or draw it anew.");
     }
@@ -92,6 +92,7 @@ public static class AsBuilt
     private static int Number(Need need) => need switch
     {
         WholeNeeded n => n.Count,
+        FoundNeeded n => n.Count,
         SectionsNeeded n => n.Count,
         PiecesNeeded n => n.Count,
         SticksNeeded n => n.Count,

@@ -35,7 +35,7 @@ public sealed record CutUp(IReadOnlyDictionary<int, IReadOnlyList<int>> Gone, IR
 
         foreach (var need in cast.Asked.Where(n => done.Contains(n.Id)))
         {
-            gone.UnionWith(cast.Of(need.Id).Where(t => t.Taken.Whole && need is WholeNeeded or SectionsNeeded or SheetsNeeded).Select(t => (t.ThingId, t.Taken.Unit)));
+            gone.UnionWith(cast.Of(need.Id).Where(t => t.Taken.Whole && need is WholeNeeded or FoundNeeded or SectionsNeeded or SheetsNeeded).Select(t => (t.ThingId, t.Taken.Unit)));
             if (need is SectionsNeeded) Sections(cast, need.Id, heap, back, made);
             if (need is SheetsNeeded sheets) Sheets(cast, sheets, heap, back, made);
         }

@@ -40,6 +40,23 @@ public sealed partial class Caster
         pieces[need.Id] = got;
     }
 
+    /// <summary>Of what is large enough, so many of the smallest.</summary>
+    private void TakeFound(FoundNeeded need)
+    {
+        var fit = room.For(need.Role, grown).Where(l => Math.Max(l.Lot.Length, l.Lot.Width) >= need.LeastLength - 1e-9 && Math.Min(l.Lot.Length, l.Lot.Width) >= need.LeastWidth - 1e-9 && FreeUnits(l.Lot.Of) >= need.Count).ToList();
+        foreach (var (lot, why) in fit.Where(l => l.Why is not null)) passedOver.TryAdd(need.Id, new(need.Name, lot.ThingId, lot.Of.Thing.Name, why!));
+        if (fit.Where(l => l.Why is null).Select(l => l.Lot).OrderBy(l => l.Length * l.Width).ThenBy(l => l.Of.Thing.Number).FirstOrDefault() is not { } best)
+        {
+            Missing(need, need.Count, new(need, need.Count, need.LeastLength, need.LeastWidth, 0));
+            pieces[need.Id] = [.. Enumerable.Repeat(new Piece(need.Id, null, "", 0, need.LeastLength, need.LeastWidth, need.LeastWidth) { Missing = true }, need.Count)];
+            return;
+        }
+
+        var units = Free(best.Of).Take(need.Count).ToList();
+        foreach (var unit in units) Put(best, need.Id, new(unit));
+        pieces[need.Id] = [.. units.Select(u => new Piece(need.Id, best.Of, best.Way.Id, u, best.Length, best.Width, best.Thickness))];
+    }
+
     /// <summary>Pallets one after another until the sections are enough; the last is sawn only as far as needed.</summary>
     private void TakeSections(SectionsNeeded need)
     {

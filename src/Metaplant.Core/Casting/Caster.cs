@@ -89,7 +89,7 @@ public sealed partial class Caster
     }
 
     /// <summary>True of what is filled before all that is loose: by the lead alone, or sawn.</summary>
-    public static bool IsFirm(Need need) => need is WholeNeeded or PanelsNeeded or SectionsNeeded or SheetsNeeded or RollNeeded or PiecesNeeded or CoursesNeeded or SticksNeeded { Alike: true };
+    public static bool IsFirm(Need need) => need is WholeNeeded or FoundNeeded or PanelsNeeded or SectionsNeeded or SheetsNeeded or RollNeeded or PiecesNeeded or CoursesNeeded or SticksNeeded { Alike: true };
 
     /// <summary>A cast that is being made of, with more asked for: what it has stays as it is, and the rest is found in what it leaves.</summary>
     public static Cast Recast(Cast kept, IReadOnlyList<Need> needs, Lead lead, Stockroom room, Grown grown, Handbook handbook) => kept.And(new Caster(lead, room, grown, handbook, Effort.Proven).Run(needs, kept));
@@ -105,6 +105,7 @@ public sealed partial class Caster
         }
 
         foreach (var need in needs) TakeLead(need);
+        foreach (var need in needs.OfType<FoundNeeded>()) TakeFound(need);
         var (plan, items) = CutAll(needs);
         var toSaw = takingApart;
         foreach (var need in needs)

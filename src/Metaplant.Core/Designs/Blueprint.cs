@@ -25,8 +25,21 @@ public sealed record Bay(string Name, Vessel Space, double Depth, Point3 At = de
     /// <summary>m³ in place.</summary>
     public double Volume => Space.VolumeTo(Depth);
 
-    /// <summary>The level area to plant, about <see cref="At"/>.</summary>
-    public Outline Planting => field ??= Space.SectionAt(Depth);
+    /// <summary>Radius in m of its back, where it is laid round a bend about a place behind it; 0 where it is straight. Its space is then as long as its middle line.</summary>
+    public double Bend { get; init; }
+
+    /// <summary>The level area to plant, about <see cref="At"/>. Round a bend no longer than at its back, so that plants are nowhere closer than they should be.</summary>
+    public Outline Planting => field ??= Bend == 0 ? Space.SectionAt(Depth) : Unrolled(Space.SectionAt(Depth));
+
+    /// <summary>Where a place of <see cref="Planting"/> lies on the plan.</summary>
+    public Point OnPlan(Point p)
+    {
+        if (Bend == 0) return new(p.X + At.X, p.Y + At.Y);
+        double half = Planting.Width / 2, angle = p.X / Bend, radius = Bend + half - p.Y;
+        return new(At.X + radius * Math.Sin(angle), At.Y + half + Bend - radius * Math.Cos(angle));
+    }
+
+    private RectangleOutline Unrolled(Outline section) => new(section.Length * Bend / (Bend + section.Width / 2), section.Width);
 }
 
 /// <summary>An opening in a face that one plant grows out of.</summary>
@@ -59,6 +72,9 @@ public sealed record ClimbingFrame(int Places, double Grip, double Height, Sum A
         twigs, grip, height, Sum.Of("Along its twigs", "L", [new("L", "length of the edge", length, Unit.Metre)], length, Unit.Metre, "From end to end"), 2)
     { Bears = false };
 }
+
+/// <summary>What a net or roof covers, m², and what it keeps off it: "pigeons".</summary>
+public sealed record Cover(double Area, string Against);
 
 /// <summary>How it is moved.</summary>
 /// <param name="EmptyMass">kg, without soil.</param>
@@ -100,6 +116,9 @@ public sealed record Blueprint
 
     /// <summary>m of a bed's edge that it holds, where that is what it is for; else 0.</summary>
     public double Edging { get; init; }
+
+    /// <summary>What it covers, where that is what it is for.</summary>
+    public Cover? Covered { get; init; }
 
     public required Foot Foot { get; init; }
 

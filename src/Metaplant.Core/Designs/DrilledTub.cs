@@ -83,40 +83,25 @@ public sealed class DrilledTub : Design
     private static Sentence? WhyNot(Lot lot)
     {
         var vessel = lot.As<IVessel>()!;
-        var substance = lot.Of.Thing.Substance;
-        if (vessel.WallKind == VesselWall.Boards ? substance.Grade() is null : substance.Shell() is null)
-            return vessel.WallKind == VesselWall.Boards ? "Nothing is known of the strength of its boards." : $"Nobody knows how strong {substance.Name()} is when it stays wet.";
+        if (HeldSoil.NotKnown(vessel, lot.Of.Thing.Substance) is { } unknown) return unknown;
         return vessel.Inside.SectionAt(0) is var foot && Math.Min(foot.Length, foot.Width) < Packing.LeastFoot ? "A pot, too small to be drilled and stood on packers." : null;
     }
 
     private static IVessel Of(Lead lead) => lead.Main.As<IVessel>()!;
 
     /// <summary>The ways in which the vessel itself carries the soil. Flat on the ground its floor carries nothing.</summary>
-    internal static IReadOnlyList<LoadPath> Shells(Plan tub) => tub.Packers.Count == 0 ? [Wall(tub)] : [Wall(tub), Bottom(tub)];
-
-    private static FloorOnPackers Bottom(Plan tub)
+    internal static IReadOnlyList<LoadPath> Shells(Plan tub)
     {
-        var spans = tub.Packers.Count - 1;
+        var handbook = tub.Set.Brief.Handbook;
         var net = tub.Floor.Pierced ? 1 : tub.Floor.Net(tub.Set.Brief);
-        return tub.Shell is { } shell
-            ? new ShellFloor("vessel", tub.FloorSpan, spans, tub.Soil, net, shell)
-            : new BoardFloor("vessel", tub.FloorSpan, spans, tub.Vessel.Wall, tub.Soil, net, tub.Thing.Substance.Grade()!, tub.Thing.Condition);
+        return tub.Packers.Count == 0 ? [tub.Held.Wall(handbook)] : [tub.Held.Wall(handbook), tub.Held.Floor(tub.FloorSpan, tub.Packers.Count - 1, net, handbook)];
     }
-
-    private static LoadPath Wall(Plan tub) => tub.Vessel.WallKind switch
-    {
-        VesselWall.Hoop => new HoopWall("vessel", tub.HoopRadius, tub.Soil, tub.Shell!),
-        VesselWall.Plate => new PlateWall("vessel", tub.Vessel.LongestSide(tub.Soil / 2), tub.Inside.Height, tub.Soil, tub.Shell!),
-        VesselWall.Boards => new SlattedWall("vessel", "Lowest side board", new(((IBoarded)tub.Vessel).BoardHeight, tub.Vessel.Wall), tub.Inside.SectionAt(tub.Soil / 2).Length, 1, tub.Thing.Substance.Grade()!, tub.Thing.Condition, tub.Soil),
-        _ => throw new InvalidOperationException($"Unknown wall {tub.Vessel.WallKind}."),
-    };
 
     private static Scene Stand(Plan tub)
     {
-        var ink = tub.Thing.Substance.IsPlastic() ? Ink.Plastic : tub.Thing.Substance.IsMetal() ? Ink.Metal : Ink.Wood;
         var rim = tub.Inside.SectionAt(tub.Inside.Height);
         double x = Math.Max(rim.Length, tub.Foot.Length) / 2 + tub.Vessel.Wall, y = Math.Max(rim.Width, tub.Foot.Width) / 2, top = tub.Floor0 + tub.Inside.Height;
-        List<Solid> solids = [Vat.Around("vessel", ink, tub.Inside, tub.Vessel.Wall, new(0, 0, tub.Raise)), Vat.Filling(Parts.Soil, Ink.Soil, tub.Inside, tub.Soil, new(0, 0, tub.Floor0 + .0005))];
+        List<Solid> solids = [Vat.Around("vessel", tub.Held.Ink, tub.Inside, tub.Vessel.Wall, new(0, 0, tub.Raise)), Vat.Filling(Parts.Soil, Ink.Soil, tub.Inside, tub.Soil, new(0, 0, tub.Floor0 + .0005))];
         solids.AddRange(tub.Packers.Select(at => Prism.Box("packer", Ink.WoodEnd, new(at - tub.PackerWidth / 2, -tub.PackerLength / 2, tub.Raise - tub.PackerHeight), new(at + tub.PackerWidth / 2, tub.PackerLength / 2, tub.Raise))));
         if (tub.Lined) solids.Add(new Skin("liner", Ink.Fabric, [.. Stuff.Around(tub.Foot.Length / 2 * .98, tub.Foot.Width / 2 * .98, tub.Floor0, top)], .0005));
         var level = tub.Vessel.CutDownTo is null ? (To: tub.Floor0 + tub.Soil, From: tub.Floor0, Id: "soil") : (To: top, From: tub.Raise, Id: "height");
@@ -145,7 +130,7 @@ public sealed class DrilledTub : Design
 
         if (thing.Shows(Findings.Cracked)) steps.Add(new("plates", "Plate the crack", $"Drill a hole of {Amount.Length(.005)} at each end of the crack to stop it, then bolt a plate across inside and out.", 20, ["Drill", "Spanner"], ["Eye protection"], false, "drill") { SlowerWithSalvage = true });
         if (tub.Packers.Count > 0) steps.Add(Op.Cut("packers", "packers", tub.Packers.Count, tub.PackerLength) with { Words = $"{Amount.Length(tub.PackerLength)} long, {Amount.Length(tub.PackerHeight)} high.", Places = ["packer"] });
-        if (AsksForWater(tub)) steps.Add(new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(tub.Set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift"));
+        if (HeldSoil.AsksForWater(Shells(tub), tub.Set.Brief)) steps.Add(new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(tub.Set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift"));
         if (tub.Lined) steps.Add(new("liner", tub.Set.Lead.MustLine ? "Line it with film" : "Line it", "Fold the corners like a parcel; staple under the rim.", 15, ["Scissors", "Stapler"], []) { Places = ["liner"] });
         steps.Add(tub.Floor.Pierced
             ? new("holes", $"Pierce {new Count(holes, "hole", "holes")} through the liner", $"{hole}, by the template, over the gaps in the floor.", .5 * holes, ["Punch or knife"], Op.Gloves)
@@ -157,9 +142,6 @@ public sealed class DrilledTub : Design
         if (tub.Floor.PadDiameter > 0) steps.Add(new("pads", "Lay a coarse pad over each hole", $"A handful of crock, broken brick or stone, {Amount.Length(tub.Floor.PadDiameter)} across, so that water finds its way in from all round.", .5 * holes, ["Bucket"], Op.Gloves));
         return [.. steps, new("fill", "Fill it where it stands", $"{soil} in three layers, each firmed and watered.", Math.Max(5, soil.Value * 1000 / 8), ["Shovel"], Op.Gloves, false, "lift", "water") { Places = [Parts.Soil] }];
     }
-
-    /// <summary>True where a sum cannot tell and the vessel has not yet stood full of water.</summary>
-    private static bool AsksForWater(Plan tub) => Shells(tub).SelectMany(p => p.Work(tub.Set.Brief)).Any(c => c.Case == LoadCase.Normal && c.Verdict == Verdict.ProveFirst);
 
     /// <summary>The tub fixed in all its measures.</summary>
     internal sealed record Plan(Chosen Set)
@@ -194,18 +176,15 @@ public sealed class DrilledTub : Design
         /// <summary>The widest stretch of floor between two packers, middle to middle. Beyond the last the wall holds the edge up.</summary>
         public double FloorSpan => Foot.Length / Set.Whole("packers");
 
-        /// <summary>The radius in m that with the pressure at the foot gives the greatest stretch of the wall at any height: a tub that flares is wider where the pressure is less.</summary>
-        public double HoopRadius => Enumerable.Range(0, 8).Max(i => (1 - i / 8.0) * Inside.SectionAt(Soil * i / 8).Length / 2);
-
         public ClosedFloor Floor => field ??= new(Foot, Hole, Set["pad"], Raise, Inside.AreaAt(Soil) / Inside.BaseArea, Vessel.NeedsLiner, Packers, PackerWidth);
 
         public HoleGrid Holes => field ??= Floor.Holes(Set.Brief);
 
-        public Shell? Shell => field ??= Shell.Of(Thing, Vessel.Wall, Inside.Height, Set.Brief.Handbook);
+        public HeldSoil Held => new("vessel", Vessel, Thing, Inside, Soil);
 
         public bool Lined => Vessel.NeedsLiner || Set.Lead.MustLine;
 
-        public double EmptyMass => Stuff.MassOfVessel(Inside, Vessel.Wall, Thing.Substance.Shell() is { } shell ? Set.Brief.Handbook[shell + ".density"] : Stuff.WoodDensity);
+        public double EmptyMass => Held.EmptyMass(Set.Brief.Handbook);
 
         public OnFeet Stance
         {

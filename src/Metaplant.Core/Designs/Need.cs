@@ -23,6 +23,12 @@ public sealed record WholeNeeded(string Id, Role Role, int Count) : Need(Id, Rol
     public override double Amount => Count;
 }
 
+/// <summary>So many alike things that are no lead, each used whole as it is and at least so large: a table that vessels are let into.</summary>
+public sealed record FoundNeeded(string Id, Role Role, int Count, double LeastLength, double LeastWidth) : Need(Id, Role)
+{
+    public override double Amount => Count;
+}
+
 /// <summary>So many sections of sound slats sawn out of the pallets of the lead, round the bad ones.</summary>
 /// <param name="Slats">How many slats high.</param>
 public sealed record SectionsNeeded(string Id, Role Role, int Count, int Slats) : Need(Id, Role)

@@ -15,11 +15,7 @@ namespace Metaplant.Core.Designs;
 /// <summary>A low woven edge along a bed or path, straight or round a bend: short stakes, rods in and out of them, and pea twigs pushed in behind where something is to climb.</summary>
 public sealed class WovenEdging : Design
 {
-    private const double Overlap = .30;
     private const double Above = .05;
-    private const double StakeThickness = .04;
-    private const double ThickestRod = .030;
-    private const double ThinnestRod = .003;
     private const double LeastLength = .50;
     private const double LeastHeight = .15;
     private const double LeastGap = .20, UsualGap = .30;
@@ -27,15 +23,7 @@ public sealed class WovenEdging : Design
     /// <summary>Twigs stand so far behind the edge, so far apart and so deep, m.</summary>
     private const double TwigsBehind = .12, TwigsApart = .15, TwigsIn = .20;
 
-    /// <summary>Height of a drawn course, m.</summary>
-    private const double BandDrawn = .035;
-
     private const double LeastTwig = .0015;
-
-    private const double EachRod = 4;
-    private const double EachStake = 4;
-
-    private static readonly Role Stakes = new("stakes", "Stakes", Seat.InSoil, Form.Pole) { Buy = "stake" };
 
     private static readonly Role Twigs = new("twigs", "Pea twigs", Seat.AmongPlants, Form.Twig, Form.Pole)
     {
@@ -48,11 +36,11 @@ public sealed class WovenEdging : Design
 
     public override string Summary => "Rods woven round short stakes along a bed or path, with pea twigs behind it if wanted.";
 
-    public override Role Lead { get; } = new("rods", "Rods to weave", Seat.InSoil, Form.Twig, Form.Pole) { Counts = l => l.As<ISticks>() is not null, Also = WhyNot };
+    public override Role Lead { get; } = new("rods", "Rods to weave", Seat.InSoil, Form.Twig, Form.Pole) { Counts = l => l.As<ISticks>() is not null, Also = l => Weave.WhyNot(l, LeastGap) };
 
     public override IReadOnlyList<Setting> Settings(Lead lead)
     {
-        var longest = Setting.Range(LeastLength, 6, .25).Select(s => s.Value).Where(l => Plan.RodsFor(lead, l, LeastHeight, UsualGap, Handbook.Default[Practice.WeavePacking]) <= There(lead)).DefaultIfEmpty(LeastLength).Max();
+        var longest = Setting.Range(LeastLength, 6, .25).Select(s => s.Value).Where(l => Weave.RodsFor(lead, Weave.Way(lead, l, LeastHeight, UsualGap, Handbook.Default).Value, UsualGap) <= Weave.There(lead)).DefaultIfEmpty(LeastLength).Max();
         IReadOnlyList<Stop> lengths = Setting.Range(LeastLength, longest, .25);
         return
         [
@@ -74,8 +62,8 @@ public sealed class WovenEdging : Design
         if (edge.Soil > edge.Height + 1e-9) return new Problem("soil", $"It is {Amount.Length(edge.Height)} high and cannot hold back {Amount.Length(edge.Soil)}.");
         if (edge.Radius > 0 && edge.Length > 1.5 * Math.PI * edge.Radius) return new Problem("bend", $"{Amount.Length(edge.Length)} is more than three quarters of a circle of {Amount.Length(edge.Radius)}.");
         return Demand.Of(
-            new SticksNeeded("rods", Lead, edge.Rods, edge.RodLength, ThinnestRod, Alike: true),
-            new SticksNeeded("stakes", Stakes, edge.StakeCount, edge.StakeLength, StakeThickness - .005),
+            new SticksNeeded("rods", Lead, edge.Rods, edge.RodLength, Weave.ThinnestRod, Alike: true),
+            new SticksNeeded("stakes", Weave.Stakes, edge.StakeCount, edge.StakeLength, Weave.StakeThickness - .005),
             edge.Twigs == 0 ? null : new SticksNeeded("twigs", Twigs, edge.Twigs, edge.TwigHeight + TwigsIn, LeastTwig));
     }
 
@@ -90,38 +78,20 @@ public sealed class WovenEdging : Design
             Size = $"{Amount.Length(edge.Length)} long, {Amount.Length(edge.Height)} high, {new Count(edge.Rods, "rod", "rods")} round {new Count(edge.StakeCount, "stake", "stakes")}",
             Parts =
             [
-                new("rod", "Rod", Form.Twig, edge.Rods, edge.RodLength, edge.Middle, edge.Middle, "rods"), new("stake", "Stake", Form.Pole, edge.StakeCount, edge.StakeLength, edge.Stake, edge.Stake, "stakes"),
+                new("rod", "Rod", Form.Twig, edge.Rods, edge.RodLength, Weave.Middle(set.Lead), Weave.Middle(set.Lead), "rods"), new("stake", "Stake", Form.Pole, edge.StakeCount, edge.StakeLength, edge.Stake, edge.Stake, "stakes"),
                 .. edge.Twigs == 0 ? [] : (Part[])[new("twig", "Pea twig", Form.Twig, edge.Twigs, edge.TwigHeight + TwigsIn, .01, .01, "twigs")],
             ],
             Climbing = edge.Twigs == 0 ? null : ClimbingFrame.Edge(edge.Twigs, cast["twigs"].Min(p => p.Thin), edge.TwigHeight, edge.Length),
             Edging = edge.Length,
             Foot = new NoSoil(),
             LoadPaths = paths,
-            Figures = [edge.Woven(set.Brief.Handbook)],
+            Figures = [edge.Way],
             Handling = new(edge.Rods * Stuff.MassOfStick(edge.Sticks, edge.RodLength), BuiltInPlace: true),
             Stance = new BuiltIn(edge.Length * 2 * edge.Stake),
             Scene = () => Stand(edge),
             Operations = () => Steps(edge, set),
         };
     }
-
-    private static ISticks Of(Lead lead) => lead.Main.As<ISticks>()!;
-
-    /// <summary>Sticks of the lead in all its bundles.</summary>
-    private static int There(Lead lead) => Of(lead).Sticks * lead.Main.Of.Thing.Count;
-
-    private static Sentence? WhyNot(Lot lot)
-    {
-        var sticks = lot.As<ISticks>()!;
-        if (lot.Of.Thing.Substance is not (Substance.GreenWood or Substance.DryWood)) return $"It is of {lot.Of.Thing.Substance.Name()}, which splits where it goes round a stake.";
-        if (sticks.Butt > ThickestRod) return $"Too thick to weave: {Amount.Length(sticks.Butt)} at the butt, and {Amount.Length(ThickestRod)} at most goes round a stake.";
-        if (sticks.Tip < ThinnestRod) return $"Too thin to weave: {Amount.Length(sticks.Tip)} at the tip.";
-        if (lot.Of.Thing.Condition == Condition.Poor) return "Too brittle to weave: it snaps round the first stake.";
-        return sticks.Longest < LeastRod(LeastGap) ? (Sentence)$"Too short to weave: a rod passes three stakes, and that takes {Amount.Length(LeastRod(LeastGap))}." : null;
-    }
-
-    /// <summary>A rod must pass three stakes to hold, whatever is lost where two meet.</summary>
-    private static double LeastRod(double apart) => 2 * apart + Overlap;
 
     /// <summary>Soil as it leans, and the wind of a winter on all of its face, whatever soil is behind it: together on one stake, at the height at which they act together.</summary>
     private static DrivenPosts Driven(Plan edge, Cast cast)
@@ -150,9 +120,8 @@ public sealed class WovenEdging : Design
             solids.Add(Stuff.Post("stake", at.X, at.Y, edge.Stake, -edge.Set["embed"], edge.Height + Above));
         }
 
-        // Each drawn course stands for several, so that one sees how they go.
-        var bands = Math.Clamp((int)Math.Round(edge.Height / BandDrawn), 3, edge.Courses);
-        double thick = edge.Height / bands, out_ = (edge.Stake + thick) / 2 + .0005;
+        var (bands, thick) = Weave.Drawn(edge.Height, edge.Weaving.Courses);
+        var out_ = Weave.Beside(edge.Stake, thick, edge.Gap);
         for (var c = 0; c < bands; c++)
         {
             List<Point3> way = [.. Enumerable.Range(0, edge.StakeCount).Select(i => edge.At(i * edge.Gap, ((i + c) % 2 == 0 ? 1 : -1) * out_) with { Z = (c + .5) * thick })];
@@ -180,32 +149,26 @@ public sealed class WovenEdging : Design
 
     private static IReadOnlyList<Operation> Steps(Plan edge, Chosen set)
     {
-        var dry = set.Lead.Thing.Thing.Substance == Substance.DryWood;
-        List<Operation> steps = [new("sort", $"Sort {new Count(edge.Rods, "rod", "rods")}", $"At least {Amount.Length(edge.RodLength)} long, by thickness: the thick ones below, thin ones above; side shoots off.", edge.Rods, ["Pruning knife"], Op.Gloves, false, "sticks") { SlowerWithSalvage = true }];
-        if (dry) steps.Add(new("soak", "Soak the rods", "Under water, weighted down, until one goes round a stake without a crack: some days for dry ones. Green ones weave at once.", 10, [], []));
-        steps.AddRange(
+        List<Operation> steps =
         [
+            Weave.Steps.Sort(edge.Rods, edge.RodLength), .. Weave.Steps.Soak(set.Lead),
             new("mark", "Mark the edge", edge.Radius == 0 ? $"A cord along it; a peg every {Amount.Length(edge.Gap)}." : (Sentence)$"A cord of {Amount.Length(edge.Radius)} from the middle of the bend; a peg every {Amount.Length(edge.Gap)} along it.", 10, ["Cord", "Tape"], []),
-            new("points", $"Cut and point {new Count(edge.StakeCount, "stake", "stakes")}", $"{Amount.Length(edge.StakeLength)} long, thin end up, with three cuts to a point below; bought ones are pointed.", 3 * edge.StakeCount, ["Hand saw", "Knife"], Op.EyesAndGloves, false, "sticks") { SlowerWithSalvage = true, Cuts = ["stakes"] },
-            new("stakes", $"Drive {new Count(edge.StakeCount, "stake", "stakes")}", $"{Amount.Length(set["embed"])} deep, upright, {Amount.Length(edge.Height + Above)} over the ground. Hard ground: a hole with a bar first.", EachStake * edge.StakeCount, ["Mallet", "Dibber bar"], Op.EyesAndGloves, false, "services") { Places = ["stake"] },
-            new("weave", "Weave", $"{new Count(edge.Courses, "course", "courses")}. Every rod starts behind a stake, in and out, the next the other way about; butts and tips by turns; where two meet {Amount.Length(Overlap)} past each other. Knock each down on the last.", EachRod * edge.Rods, ["Mallet", "Pruning knife"], Op.Gloves, false, "sticks") { Places = ["rod"] },
-            new("trim", "Trim the ends", "Behind a stake, slantwise, none sticking out towards the path.", 10, ["Pruning knife"], Op.Gloves, false, "sticks"),
-        ]);
+            Weave.Steps.Points(edge.StakeCount, edge.StakeLength), Weave.Steps.Drive(edge.StakeCount, set["embed"], edge.Height + Above), Weave.Steps.Rods(edge.Rods, edge.Weaving.Courses), Weave.Steps.Trim(),
+        ];
         if (edge.Twigs > 0) steps.Add(new("twigs", $"Push in {new Count(edge.Twigs, "twig", "twigs")}", $"{Amount.Length(TwigsIn)} deep, {Amount.Length(TwigsBehind)} behind the edge, their branches in each other. Before the peas are up.", edge.Twigs, [], Op.Gloves, false, "sticks") { Places = ["twig"] });
         steps.Add(new("back", edge.Soil > 0 ? "Firm the soil behind it" : "Rake the mulch up to it", edge.Soil > 0 ? (Sentence)$"{Amount.Length(edge.Soil)} high, in layers; a sheet of card or turf face down keeps it from running through. Look at the rods each spring: new ones go in over those that have gone." : "Look at the rods each spring: new ones go in over those that have gone.", 10, ["Shovel"], []));
-        if (set.Lead.Thing.Thing.Shows("resprouts")) steps.Add(new("root", "Watch for roots", "It strikes root and becomes a hedge: lay it to dry for a month first, or pull what sprouts.", 2, [], []));
-        return steps;
+        return [.. steps, .. Weave.Steps.Roots(set.Lead)];
     }
 
     private sealed record Plan(Chosen Set)
     {
-        public ISticks Sticks { get; } = Of(Set.Lead);
+        public ISticks Sticks { get; } = Weave.Of(Set.Lead);
 
         /// <summary>Of the thinnest stake, m.</summary>
-        public double Stake { get; init; } = StakeThickness;
+        public double Stake { get; init; } = Weave.StakeThickness;
 
         /// <summary>The thin end of the thinnest rod, m.</summary>
-        public double Rod { get; init; } = ThinnestRod;
+        public double Rod { get; init; } = Weave.ThinnestRod;
 
         public double Length => Set["length"];
 
@@ -215,7 +178,7 @@ public sealed class WovenEdging : Design
 
         public double Radius => Set["bend"];
 
-        public int Gaps => Weave.Stakes - 1;
+        public int Gaps => Weaving.Stakes - 1;
 
         public double Gap => Length / Gaps;
 
@@ -223,43 +186,17 @@ public sealed class WovenEdging : Design
 
         public double StakeLength => Height + Above + Set["embed"];
 
-        /// <summary>Thickness half way along a rod: butts and tips lie by turns.</summary>
-        public double Middle => MiddleOf(Sticks);
+        public int Rods => field > 0 ? field : field = Weave.RodsFor(Set.Lead, Way.Value, Set["apart"]);
 
-        public int Courses => Weave.Courses;
-
-        public int Rods => field > 0 ? field : field = RodsFor(Set.Lead, Length, Height, Set["apart"], Packing);
-
-        /// <summary>The least length of the rods taken: as many as are wanted are so long.</summary>
-        public double RodLength => Math.Max(LeastRod(Set["apart"]), LengthOf(Set.Lead, Rods));
+        public double RodLength => Weave.LengthOf(Set.Lead, Rods, Set["apart"]);
 
         public double TwigHeight => Set["twigs"];
 
         public int Twigs => TwigHeight == 0 ? 0 : (int)Math.Floor(Length / TwigsApart + 1e-9) + 1;
 
-        private Weaving Weave => field ??= WeaveOf(Sticks, Length, Height, Set["apart"], RodLength, Packing);
+        public Weaving Weaving => field ??= Weave.Along(Set.Lead, Length, Height, Set["apart"], Set.Brief.Handbook);
 
-        private double Packing => Set.Brief.Handbook[Practice.WeavePacking];
-
-        /// <summary>So many of the longest rods that together they are woven all the way, each counted as long as the shortest of them; with all of them still too few, more of the shortest.</summary>
-        public static int RodsFor(Lead lead, double length, double height, double apart, double packing)
-        {
-            var sticks = Of(lead);
-            for (var n = 1; n <= There(lead); n++)
-            {
-                var each = LengthOf(lead, n);
-                if (each < LeastRod(apart) - 1e-9) break;
-                if (WeaveOf(sticks, length, height, apart, each, packing).Rods <= n) return n;
-            }
-
-            return Math.Max(There(lead) + 1, WeaveOf(sticks, length, height, apart, Math.Max(LeastRod(apart), sticks.Shortest), packing).Rods);
-        }
-
-        /// <summary>What a rod's way round the stakes adds up to in all courses, m.</summary>
-        public Sum Woven(Handbook handbook) => Sum.Of(
-            "Way of the rods", "L × courses × (1 + (π A/s)²/4)",
-            [new("L", "length of the edge", Length, Unit.Metre), new("courses", "one above another", Courses, Unit.Count), new("A", "half of stake and rod together", (StakeThickness + Middle) / 2, Unit.Metre), new("s", "from stake to stake", Gap, Unit.Metre), handbook.Term(Practice.WeavePacking)],
-            Length * Courses * Weave.PathFactor, Unit.Metre, "Geometry: a rod runs as a sine round the stakes", "Fetch a tenth more for those that snap");
+        public Sum Way => field ??= Weave.Way(Set.Lead, Length, Height, Set["apart"], Set.Brief.Handbook);
 
         /// <summary>A place so far along the edge and so far behind it, on the ground; a bend turns away from the path.</summary>
         public Point3 At(double along, double behind = 0)
@@ -268,19 +205,6 @@ public sealed class WovenEdging : Design
             if (Radius == 0) return new(s, behind, 0);
             double a = s / Radius, r = Radius - behind;
             return new(r * Math.Sin(a), Radius - r * Math.Cos(a), 0);
-        }
-
-        private static double MiddleOf(ISticks sticks) => (sticks.Butt + sticks.Tip) / 2;
-
-        /// <summary>Of rods so long, the stakes evenly spread over the edge.</summary>
-        private static Weaving WeaveOf(ISticks sticks, double length, double height, double apart, double rod, double packing)
-            => Weaving.Of(length, height, length / Math.Ceiling(length / apart - 1e-9), StakeThickness, MiddleOf(sticks), rod, Overlap, packing);
-
-        /// <summary>The length that so many rods of all bundles alike have; of the shortest where there are not so many.</summary>
-        private static double LengthOf(Lead lead, int rods)
-        {
-            var (sticks, bundles) = (Of(lead), lead.Main.Of.Thing.Count);
-            return sticks.LengthOfLongest(Math.Min(sticks.Sticks, (rods + bundles - 1) / bundles));
         }
     }
 }

@@ -63,6 +63,20 @@ public sealed record RoundTub(double TopDiameter, double BottomDiameter, double 
     private double DiameterAt(double y) => BottomDiameter + (TopDiameter - BottomDiameter) * y / TubHeight;
 }
 
+/// <summary>Upright walls on any outline.</summary>
+public sealed record Upright(Outline Outline, double WallHeight) : Vessel
+{
+    public override double Height => WallHeight;
+
+    public override Outline SectionAt(double y) => Outline;
+
+    public override double VolumeTo(double y)
+    {
+        MustReach(y);
+        return Outline.Area * y;
+    }
+}
+
 /// <summary>A box whose four sides slope evenly; square corners. A straight box has equal top and bottom.</summary>
 public sealed record TaperedBox(double TopLength, double TopWidth, double BottomLength, double BottomWidth, double BoxHeight) : Vessel
 {

@@ -4,8 +4,8 @@ using Metaplant.Core.Geometry;
 namespace Metaplant.Core.Growing;
 
 /// <summary>All that a planter offers to plant: its bays and its pockets. Plants of all of them count together.</summary>
-/// <param name="Bays">Each with where its middle is on the plan.</param>
-public sealed record PlantingPlaces(IReadOnlyList<(PlantingArea Area, Point At)> Bays, IReadOnlyList<Pocket> Pockets)
+/// <param name="Bays">Each with the bay it is of, which knows where it lies on the plan.</param>
+public sealed record PlantingPlaces(IReadOnlyList<(PlantingArea Area, Bay Of)> Bays, IReadOnlyList<Pocket> Pockets)
 {
     private const double Slack = 1e-9;
 
@@ -14,7 +14,7 @@ public sealed record PlantingPlaces(IReadOnlyList<(PlantingArea Area, Point At)>
 
     /// <summary>The places of a blueprint, with the wet layer at the foot taken off the depth of every bay.</summary>
     public static PlantingPlaces Of(Blueprint blueprint, double wetLayer)
-        => new([.. blueprint.Bays.Select(b => (new PlantingArea(b.Planting, Math.Max(0, b.Depth - wetLayer), b.Volume * 1000 - blueprint.Pockets.Sum(p => p.Litres) / blueprint.Bays.Count), new Point(b.At.X, b.At.Y)))], blueprint.Pockets);
+        => new([.. blueprint.Bays.Select(b => (new PlantingArea(b.Planting, Math.Max(0, b.Depth - wetLayer), b.Volume * 1000 - blueprint.Pockets.Sum(p => p.Litres) / blueprint.Bays.Count), b))], blueprint.Pockets);
 
     /// <summary>Why not even one plant of a crop goes anywhere, the reason of the first bay; null when one does.</summary>
     public Sentence? WhyNot(Crop crop, bool foodAllowed)
@@ -35,9 +35,9 @@ public sealed record PlantingPlaces(IReadOnlyList<(PlantingArea Area, Point At)>
     {
         if (WhyNot(crop, foodAllowed) is { } why) return new(crop, 0, new(LatticePattern.Square, []), "", why);
         var each = Unlike.ToDictionary(a => a, a => PlantsThatFit.Work(a, crop, foodAllowed));
-        List<(CropFit Fit, Point At)> fits = [.. Bays.Select(b => (each[b.Area], b.At))];
+        List<(CropFit Fit, Bay Of)> fits = [.. Bays.Select(b => (each[b.Area], b.Of))];
         var inPockets = InPockets(crop);
-        return new(crop, fits.Sum(f => f.Fit.Count) + inPockets, new(fits[0].Fit.Layout.Pattern, [.. fits.SelectMany(f => f.Fit.Layout.Positions.Select(p => p + f.At))]), fits.Exists(f => f.Fit.Limit == "soil") ? "soil" : "room", null);
+        return new(crop, fits.Sum(f => f.Fit.Count) + inPockets, new(fits[0].Fit.Layout.Pattern, [.. fits.SelectMany(f => f.Fit.Layout.Positions.Select(f.Of.OnPlan))]), fits.Exists(f => f.Fit.Limit == "soil") ? "soil" : "room", null);
     }
 
     /// <summary>Pockets that take one, no two nearer to each other than its spacing. A crop that stands in a block, or is wider than the pocket lets it out, goes in none.</summary>

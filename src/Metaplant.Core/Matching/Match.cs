@@ -261,8 +261,8 @@ public static class Ranking
         _ => throw new ArgumentOutOfRangeException(nameof(aim), aim, "Unknown aim."),
     };
 
-    /// <summary>Litres for what holds soil, length in metres for an edge, height for a support.</summary>
-    private static double Size(Blueprint blueprint) => blueprint.Bays.Count > 0 ? blueprint.Soil * 1000 : blueprint.Edging > 0 ? blueprint.Edging : blueprint.Climbing?.Height ?? 0;
+    /// <summary>Litres for what holds soil, length in metres for an edge, area for a cover, height for a support.</summary>
+    private static double Size(Blueprint blueprint) => blueprint.Bays.Count > 0 ? blueprint.Soil * 1000 : blueprint.Edging > 0 ? blueprint.Edging : blueprint.Covered is { } cover ? cover.Area : blueprint.Climbing?.Height ?? 0;
 
     private static double Room(Blueprint blueprint) => blueprint.Bays.Sum(b => b.Planting.Area) + blueprint.Pockets.Count * .02;
 }

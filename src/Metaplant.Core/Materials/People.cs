@@ -8,6 +8,7 @@ public static class People
 {
     public const string AtEdge = "people.at-edge";
     public const string HandAtRim = "people.hand-at-rim";
+    public const string Seated = "people.seated";
     public const string FloorLow = "people.floor-low";
     public const string FloorHigh = "people.floor-high";
 
@@ -23,6 +24,7 @@ public static class People
         new(Lift(3), "m_3", "what three people lift together", 38, Unit.Kilogram, Evidence.Assumed, Manual) { NeverBelow = 5, NeverAbove = 90 },
         new(AtEdge, "q", "people sitting, kneeling or standing at the edge", 1000, Unit.Pascal, Evidence.Assumed, "Half of the 2 kPa of EN 1991-1-1 category A, over soil that is mostly planted") { NeverBelow = 500 },
         new(HandAtRim, "F", "somebody leaning on the rim", 300, Unit.Newton, Evidence.Assumed, "About a third of a person's weight") { NeverBelow = 100 },
+        new(Seated, "Q", "somebody who sits down", 1000, Unit.Newton, Evidence.Assumed, "A heavy person; sitting down with a jolt is in the factor") { NeverBelow = 500 },
         new(FloorLow, "q_k", "what balconies and roofs to walk on are often made for, low end", 2500, Unit.Pascal, Evidence.Defined, "EN 1991-1-1 table 6.2, category A, balconies 2.5 to 4.0 kN/m²"),
         new(FloorHigh, "q_k", "what balconies and roofs to walk on are often made for, high end", 4000, Unit.Pascal, Evidence.Defined, "EN 1991-1-1 table 6.2, category A, balconies 2.5 to 4.0 kN/m²"),
     ];

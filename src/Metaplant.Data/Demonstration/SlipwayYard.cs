@@ -110,6 +110,8 @@ public static class SlipwayYard
         new("Rabbit wire, the end of it", "mesh", 1, [("length", .9), ("width", .45), ("aperture", .025), ("wire", .001)], Substance.ZincCoatedSteel, [], Shed, Source: Clearing),
         new("Chart box, long and thin", "crate", 1, [("length", 1.30), ("width", .40), ("height", .36), ("wall", .006), ("boardHeight", .09)], Substance.Softwood, [], Shed, Source: Clearing),
         new("Dogwood cuttings, a handful", "rods", 1, [("sticks", 5), ("shortest", .9), ("longest", 1.3), ("butt", .010), ("tip", .004)], Substance.GreenWood, [], Slip),
+        new("Fruit net", "mesh", 1, [("length", 12), ("width", 2.0), ("aperture", .018), ("wire", .0012)], Substance.SyntheticFibre, [], Shed, Source: Clearing),
+        new("Bait pails", "bucket", 2, [("topDiameter", .17), ("bottomDiameter", .13), ("height", .20)], Substance.Polyethylene, [Findings.HeldFood, Findings.PlasticMark], Shed, Source: Creek),
     ];
 
     /// <summary>What nobody has walked round yet; everything else has been looked over.</summary>
@@ -119,7 +121,7 @@ public static class SlipwayYard
     ];
 
     /// <summary>Tubs that stood full of water for a day.</summary>
-    private static readonly string[] HeldWater = ["Bait tub, rinsed", "Fish boxes", "Bilge buckets", "Mortar tub"];
+    private static readonly string[] HeldWater = ["Bait tub, rinsed", "Fish boxes", "Bilge buckets", "Mortar tub", "Bait pails", "Fish-wash basin"];
 
     private sealed record Row(string Name, string Kind, int Count, (string, double)[] Measures, Substance Substance, string[] Findings, string Place, string[]? Faults = null, string Source = "", bool KeepDry = false);
 

@@ -254,7 +254,7 @@ public class InvariantTests
     {
         string[] measures = ["wall", "slatThickness", "thickness", "butt", "tip", "wire"];
         var compared = 0;
-        foreach (var made in All.Value.Where((_, i) => i % 2 == 0))
+        foreach (var made in All.Value.Where((m, i) => i % 2 == 0 || m.Draft.Design is DrilledTub))
         {
             var lead = made.Draft.Set.Lead.Thing.Thing;
             if (!lead.Values.Keys.Any(measures.Contains)) continue;
@@ -267,8 +267,8 @@ public class InvariantTests
             var draft = Draft.Of(made.Draft.Design, new(same, made.Draft.Set.Values, Brief.Default), room);
             if (!draft.Ok) continue;
             compared++;
-            // A lighter tub presses less on the ground: that is no strength of its own.
-            int Worst(Draft d) => (int)Verdicts.Worst([.. d.Checks().Where(c => c.Id is not "bearing")]);
+            // A lighter tub presses less on the ground, and nobody leans on what one can lift: that is no strength of its own.
+            int Worst(Draft d) => (int)Verdicts.Worst([.. d.Checks().Where(c => c.Id is not "bearing" and not "tipping")]);
             Worst(draft.Value).ShouldBeGreaterThanOrEqualTo(Worst(made.Draft), made.Which);
         }
 

@@ -1,4 +1,5 @@
 using System.Text;
+using System.Text.RegularExpressions;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
@@ -159,9 +160,22 @@ public class RefusalTests
         var source = File.ReadAllText(Path.Combine(Core, "Designs", design.GetType().Name + ".cs"));
         var lead = source.IndexOf("override Role Lead", StringComparison.Ordinal);
         var also = source[lead..source.IndexOf("public override", lead + 10, StringComparison.Ordinal)];
-        var begins = source.IndexOf("private static Sentence? WhyNot(", StringComparison.Ordinal);
+        var begins = source.IndexOf("static Sentence? WhyNot(", StringComparison.Ordinal);
         var whyNot = begins < 0 ? "" : source[begins..source.IndexOf("\n    }\n", begins, StringComparison.Ordinal)];
-        return Literals(also[Math.Max(0, also.IndexOf("Also =", StringComparison.Ordinal))..]).Concat(Literals(whyNot)).Where(s => s.EndsWith('.')).Distinct();
+        return Literals(also[Math.Max(0, also.IndexOf("Also =", StringComparison.Ordinal))..]).Concat(Literals(whyNot)).Concat(Shared(also + whyNot).SelectMany(Literals)).Where(s => s.EndsWith('.')).Distinct();
+    }
+
+    /// <summary>What several designs say stands in a file they share: the functions of these that a piece of source asks why not.</summary>
+    private static IEnumerable<string> Shared(string source)
+    {
+        foreach (Match call in Regex.Matches(source, @"(\w+)\.(\w+)\("))
+        {
+            var file = Path.Combine(Core, "Designs", "Shared", call.Groups[1].Value + ".cs");
+            if (!File.Exists(file)) continue;
+            var text = File.ReadAllText(file);
+            var begins = text.IndexOf($"static Sentence? {call.Groups[2].Value}(", StringComparison.Ordinal);
+            if (begins >= 0) yield return text[begins..text.IndexOf("\n\n", begins, StringComparison.Ordinal)];
+        }
     }
 
     private static IReadOnlyList<string> ProfessionalSentences() =>

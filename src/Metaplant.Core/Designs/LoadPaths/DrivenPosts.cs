@@ -13,6 +13,9 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="Depth">Driven so deep.</param>
 public sealed record DrivenPosts(string Part, Func<Brief, Push> Push, double Height, double Diameter, double Depth, string Grade, Condition Condition) : LoadPath
 {
+    /// <summary>Id of its check where posts of several sorts stand.</summary>
+    public string Id { get; init; } = "posts";
+
     /// <summary>False where the wall cannot lean with its posts.</summary>
     public bool Leans { get; init; } = true;
 
@@ -36,7 +39,7 @@ public sealed record DrivenPosts(string Part, Func<Brief, Push> Push, double Hei
     {
         if (brief.Site != Site.Soil)
         {
-            yield return Check.AskAProfessional("posts", Against, $"{Called} cannot be driven here: hold the wall some other way, and ask somebody who knows.", Part);
+            yield return Check.AskAProfessional(Id, Against, $"{Called} cannot be driven here: hold the wall some other way, and ask somebody who knows.", Part);
             yield break;
         }
 
@@ -47,12 +50,12 @@ public sealed record DrivenPosts(string Part, Func<Brief, Push> Push, double Hei
             "Depth of a post", "FS P = γ_g b L³ K_p ÷ 2 (e + L), in clay L = 1.5 b + f + g",
             [new("P", Leans ? "push on one post, active" : Pushed, push.Total, Unit.Newton), new("e", "its height over the ground", Height, Unit.Metre), new("b", "thickness of the post", Diameter, Unit.Metre), brief.Handbook.Term(Grounds.PostSafety)],
             need, Unit.Metre, "Broms 1964, short free-headed", $"Ground: {Grounds.Names.First(g => g.Id == ground).Name.Split(':')[0].ToLowerInvariant()}{(brief.GroundId is null ? ", the worst of all, since nobody has looked" : "")}");
-        yield return Check.Enough("posts", Against, need, Depth, Unit.Metre, "Driven deep enough for the ground.", "Not deep enough for the ground.", Part, [deep], new Remedy($"{Called} at least this deep", need, Unit.Metre));
+        yield return Check.Enough(Id, Against, need, Depth, Unit.Metre, "Driven deep enough for the ground.", "Not deep enough for the ground.", Part, [deep], new Remedy($"{Called} at least this deep", need, Unit.Metre));
         var timber = Timbers.Get(brief.Handbook, Grade);
         var moment = brief.GroundsToHoldIn.Max(g => Peg(push, g.Ground, brief).GreatestMoment) * push.Factored(brief.Factors, LoadCase.Normal) / push.Total;
         double stress = 32 * moment / (Math.PI * Math.Pow(Diameter, 3)), strength = timber.DesignBending(Condition, LoadCase.Normal);
         yield return Check.Compare(
-            "posts-bent", $"{Called}, bent", LoadCase.Normal, stress, strength, Unit.Pascal, "Bent below the ground line.", Part,
+            $"{Id}-bent", $"{Called}, bent", LoadCase.Normal, stress, strength, Unit.Pascal, "Bent below the ground line.", Part,
             [Sum.Of("Bending of a post", "σ = 32 γ M_max ÷ π d³", [new("γ M_max", "greatest moment, factored", moment, Unit.NewtonMetre), new("d", "thickness of the post", Diameter, Unit.Metre)], stress, Unit.Pascal, "Broms 1964")],
             new Remedy($"{Called} at least this thick", Diameter * Math.Cbrt(stress / strength), Unit.Metre));
     }

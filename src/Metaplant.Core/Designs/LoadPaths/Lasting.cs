@@ -14,10 +14,13 @@ public sealed record Lasting(string Part, string Stuff, Substance Substance, int
     /// <summary>What keeps the sun off it for as long as it lasts itself, and how worn that is; null where nothing does.</summary>
     public (Substance Substance, Condition Condition)? Cover { get; init; }
 
+    /// <summary>Where it spends its years.</summary>
+    public Place Where { get; init; } = Place.Outdoors;
+
     public override IEnumerable<Check> Work(Brief brief)
     {
-        var life = Outdoors(Substance, Condition);
-        var cover = Cover is { } c ? Outdoors(c.Substance, c.Condition) : null;
+        var life = Spent(Substance, Condition);
+        var cover = Cover is { } c ? Spent(c.Substance, c.Condition) : null;
         int sure = life.From + (cover?.From ?? 0), most = life.To + (cover?.To ?? 0);
         Sum lasts = Sum.Of(
             $"Seasons that {Stuff} lasts", cover is null ? "at most" : "at most + c",
@@ -28,5 +31,5 @@ public sealed record Lasting(string Part, string Stuff, Substance Substance, int
         yield return Seasons > sure ? check.AtBestTight() : check;
     }
 
-    private static Life Outdoors(Substance substance, Condition condition) => Lives.Of(substance, condition).First(l => l.Place == Place.Outdoors);
+    private Life Spent(Substance substance, Condition condition) => Lives.Of(substance, condition).First(l => l.Place == Where);
 }

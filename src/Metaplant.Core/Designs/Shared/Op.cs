@@ -32,8 +32,8 @@ internal static class Op
         id, $"Drive {new Count(count, "peg", "pegs")}", $"{Amount.Length(depth)} deep, {where}", 5 * count, ["Mallet", "Dibber bar"], EyesAndGloves, false, "services")
     { Places = [part] };
 
-    public static Operation Line(bool film, string words = "Staple it to the inside, over the gaps, folded under the lower edge. The foot stays open.") => new(
-        "liner", film ? "Line the walls with film" : "Line the walls", words, 25, ["Stapler", "Scissors"], [])
+    public static Operation Line(bool film, Sentence? words = null) => new(
+        "liner", film ? "Line the walls with film" : "Line the walls", words ?? "Staple it to the inside, over the gaps, folded under the lower edge. The foot stays open.", 25, ["Stapler", "Scissors"], [])
     { Places = ["liner"] };
 
     /// <summary>Fills by layers; <paramref name="look"/> is what to look at after each.</summary>

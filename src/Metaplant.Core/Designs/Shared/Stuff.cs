@@ -47,7 +47,9 @@ internal static class Stuff
     private static readonly Role Film = new("liner", "Film for the walls", Seat.InSoil, Form.Film) { Buy = "film", Of = s => s == Substance.Film };
 
     /// <summary>What lines the walls: cloth, or film where soil must be kept off them.</summary>
-    public static Role Liner(Lead lead) => lead.MustLine ? Film : Cloth;
+    public static Role Liner(Lead lead) => Lining(film: lead.MustLine);
+
+    public static Role Lining(bool film) => film ? Film : Cloth;
 
     /// <summary>True where two lots may stand in one wall: as fit, as well looked at, lined or not alike.</summary>
     public static bool AsFit(Lot a, Lot b)

@@ -1,0 +1,48 @@
+using Metaplant.Core.Designs.LoadPaths;
+using Metaplant.Core.Geometry;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Salvage;
+
+namespace Metaplant.Core.Designs.Shared;
+
+/// <summary>Soil in a found vessel, whole or cut down, and the ways in which the vessel itself carries it. Lengths in m.</summary>
+/// <param name="Part">The part that the vessel is.</param>
+/// <param name="Inside">As it is used.</param>
+/// <param name="Soil">Filled so deep.</param>
+internal sealed record HeldSoil(string Part, IVessel Vessel, Thing Thing, Vessel Inside, double Soil)
+{
+    /// <summary>The radius that with the pressure at the foot gives the greatest stretch of the wall at any height: a tub that flares is wider where the pressure is less.</summary>
+    private double HoopRadius => Enumerable.Range(0, 8).Max(i => (1 - i / 8.0) * Inside.SectionAt(Soil * i / 8).Length / 2);
+
+    /// <summary>Why no vessel of its stuff can be reckoned with; null where it can.</summary>
+    public static Sentence? NotKnown(IVessel vessel, Substance substance)
+        => (vessel.WallKind == VesselWall.Boards ? substance.Grade() is null : substance.Shell() is null)
+            ? vessel.WallKind == VesselWall.Boards ? "Nothing is known of the strength of its boards." : $"Nobody knows how strong {substance.Name()} is when it stays wet."
+            : null;
+
+    public LoadPath Wall(Handbook handbook) => Vessel.WallKind switch
+    {
+        VesselWall.Hoop => new HoopWall(Part, HoopRadius, Soil, Shell(handbook)!),
+        VesselWall.Plate => new PlateWall(Part, Vessel.LongestSide(Soil / 2), Inside.Height, Soil, Shell(handbook)!),
+        VesselWall.Boards => new SlattedWall(Part, "Lowest side board", new(((IBoarded)Vessel).BoardHeight, Vessel.Wall), Inside.SectionAt(Soil / 2).Length, 1, Thing.Substance.Grade()!, Thing.Condition, Soil),
+        _ => throw new InvalidOperationException($"Unknown wall {Vessel.WallKind}."),
+    };
+
+    /// <summary>Its floor over what carries it.</summary>
+    /// <param name="span">The widest stretch between two supports.</param>
+    /// <param name="net">What holes leave of it.</param>
+    public FloorOnPackers Floor(double span, int spans, double net, Handbook handbook) => Shell(handbook) is { } shell
+        ? new ShellFloor(Part, span, spans, Soil, net, shell)
+        : new BoardFloor(Part, span, spans, Vessel.Wall, Soil, net, Thing.Substance.Grade()!, Thing.Condition);
+
+    /// <summary>kg without soil.</summary>
+    public double EmptyMass(Handbook handbook) => Stuff.MassOfVessel(Inside, Vessel.Wall, Thing.Substance.Shell() is { } shell ? handbook[shell + ".density"] : Stuff.WoodDensity);
+
+    /// <summary>What it is drawn in.</summary>
+    public Drawing.Ink Ink => Thing.Substance.IsPlastic() ? Drawing.Ink.Plastic : Thing.Substance.IsMetal() ? Drawing.Ink.Metal : Drawing.Ink.Wood;
+
+    /// <summary>True where a sum cannot tell of these and it has not yet stood full of water.</summary>
+    public static bool AsksForWater(IEnumerable<LoadPath> paths, Brief brief) => paths.SelectMany(p => p.Work(brief)).Any(c => c.Case == Sums.LoadCase.Normal && c.Verdict == Sums.Verdict.ProveFirst);
+
+    private Shell? Shell(Handbook handbook) => LoadPaths.Shell.Of(Thing, Vessel.Wall, Inside.Height, handbook);
+}
