@@ -36,8 +36,9 @@ public sealed class ProjectTests : IAsyncLifetime
     [InlineData("lined-crates", "Apple crates", "Chart box, long and thin: ", "Crab basket: Nobody knows what its weave bears")]
     [InlineData("woven-edging", "Willow prunings", "Dogwood cuttings, a handful: ", "Alder poles: Too thick to weave")]
     [InlineData("woven-bed", "Willow prunings", "Hazel rods: ", "Alder poles: Too thick to weave")]
-    [InlineData("net-frame", "Fruit net", "Lobster-pot wire: ", "Trawl mesh: Openings of 80")]
+    [InlineData("net-frame", "Fruit net", "Rabbit wire, the end of it: ", "Trawl mesh: Openings of 80")]
     [InlineData("let-in-table", "Bait pails", "Bilge buckets: ", "Apple crates: Of boards, with no rim to hang by")]
+    [InlineData("drum-cradle", "Blue juice drums", "Float drum, small: Rolling out of its cradle", "Steel drum")]
     [InlineData("timber-bed", "Lock-gate baulks", "Baulk with a burnt end: ", "Fender timber, tarred: ")]
     [InlineData("tyre-ring", "Trailer tyres", "Barrow tyres: Too flat", "Tyre from under the engine: A stain or smell nobody can name")]
     public async Task On_the_demonstration_heap_a_design_will_do_nearly_does_and_will_not(string design, string best, string nearly, string not)

@@ -235,4 +235,41 @@ public class LoadPathExampleTests
         (One(soil, "bar-blocked").Demand * 1.35 / One(soil, "bar").Demand).Near((14715 * .020 + 2 * 9.81) / (12262.5 * .020 + 2 * 9.81));
         (One(bar, "bar", Firm with { PeopleAtEdge = true }).Demand / One(bar, "bar").Demand).Near(1 + 1.5 * 1000 * .2 / (1.35 * 28 * 9.81));
     }
+
+    [Fact]
+    public void The_edge_of_a_half_drum_opens_above_its_rails_and_drives_them_apart()
+    {
+        const double R = .285;
+        double At(double degrees) => 12262.5 * R * R * R * CradledShell.Bracket(degrees * Math.PI / 180, .5);
+        At(45).Near(13.17);
+        At(60).Near(3.650);
+        // Without what the sun takes off its strength.
+        var cold = new Shell(Substance.Polyethylene, .004, 1, false, null).Strength(Firm, LoadCase.Normal) / Firm.Handbook[Substances.Heat];
+        (1.35 * At(45) * 6 / (.004 * .004) / cold).Near(1.323);
+        (1.35 * At(60) * 6 / (.004 * .004) / cold).Near(.3666);
+        var stops = new CradleStops("stop", Math.PI / 4, new(0, 1655 / 9.81), .5, 2, 3, .045, .045, "C14");
+        stops.OnOne(Firm, LoadCase.Normal).Out.Soil.Near(413.7);
+        stops.OnOne(Firm, LoadCase.Normal).Down.Soil.Near(585.1);
+        // With three bearers each stop takes two thirds as much.
+        (stops with { Bearers = 3 }).OnOne(Firm, LoadCase.Normal).Out.Soil.Near(413.7 * 2 / 3);
+    }
+
+    [Fact]
+    public void Rails_and_keel_share_what_bends_the_shell_least()
+    {
+        var shell = new Shell(Substance.Polyethylene, .010, 1, false, null);
+        // Never less than the bracket above the rails, and less than the belly without a keel or without rails.
+        double Greatest(double degrees) => new CradledShell("trough", .285, degrees * Math.PI / 180, shell).Greatest(.5);
+        foreach (var degrees in (double[])[20, 30, 40, 50, 60])
+        {
+            Greatest(degrees).ShouldBeGreaterThanOrEqualTo(CradledShell.Bracket(degrees * Math.PI / 180, .5) - 1e-12);
+            Greatest(degrees).ShouldBeLessThan(CradledShell.Bracket(0, .5));
+        }
+
+        // All on the rails at 45° the belly bends by (K₀/6 + 1/3) − (π/4) tan a = −.3687; shared it is a tenth of that and more.
+        Greatest(45).ShouldBeInRange(.0464, .06);
+        // Leaning on it from beside: 300 cos a against .9 m g sin a.
+        var roll = new RollOver("trough", Math.PI / 4, new(0, 100));
+        One(roll, "roll-over").Utilisation!.Value.Near(300 / (.9 * 100 * 9.81));
+    }
 }

@@ -863,4 +863,36 @@ public class WholeBuildTests
         fit.Blueprint.Operations().Single(o => o.Id == "door").Words.ToString().ShouldContain("out of a child");
         Should.Throw<Exception>(() => Net(set: [("height", 1.9), ("width", .6)])).Message.ShouldContain("the door takes");
     }
+
+    private static Fit Cradled(Substance? substance = null, double wall = .003, string[]? findings = null, params (string, double)[] set) => Built(
+        "drum-cradle", A.Heap(A.Thing("drum", findings: [Findings.HeldFood, Findings.LookedOver, .. findings ?? []], substance: substance ?? Substance.Polyethylene, measures: [("diameter", .57), ("height", .86), ("wall", wall)])), Firm, set);
+
+    [Fact]
+    public void Both_halves_of_a_drum_lie_in_cradles_of_their_own()
+    {
+        var fit = Cradled(set: [("troughs", 2), ("rail", .075)]);
+        fit.Cast.Short.ShouldBeEmpty();
+        // Rails of 75 beside a keel of 45 mm on the same bearers: cos a = 1 − .030/.288.
+        fit.Blueprint.LoadPaths.OfType<Core.Designs.LoadPaths.CradledShell>().Single().Angle.Near(Math.Acos(1 - .030 / .288));
+        var radius = .285;
+        double z = radius - .03, area = radius * radius * Math.Acos((radius - z) / radius) - (radius - z) * Math.Sqrt(2 * radius * z - z * z);
+        fit.Blueprint.Soil.Near(2 * area * .86);
+        fit.Blueprint.Parts.Where(p => p.Need == "bearers").Sum(p => p.Count).ShouldBe(2 * (int)fit.Set["bearers"]);
+        fit.Blueprint.Operations().Single(o => o.Id == "cut").Cautions.ShouldContain("drum");
+        // One stands and tips by itself, and one of them is what is carried.
+        fit.Blueprint.Stance.ShouldBeOfType<OnFeet>().Bears!.Value.Soil.Near(fit.Blueprint.Soil / 2);
+        fit.Assessment.Drain.InAll.ShouldBe(2 * fit.Assessment.Drain.Holes!.Count);
+    }
+
+    [Fact]
+    public void A_thin_half_is_proved_with_water_whatever_the_whole_drum_held_and_a_cracked_one_is_refused()
+    {
+        Of(Cradled(), "cradled").Verdict.ShouldBe(Verdict.ProveFirst);
+        // What was proved is the whole drum, not its half.
+        Of(Cradled(findings: [Findings.HeldWater]), "cradled").Verdict.ShouldBe(Verdict.ProveFirst);
+        Cradled().Blueprint.Operations().ShouldContain(o => o.Id == "water-test");
+        string Why(params string[] found) => Leads.Of(Catalogue.Find("drum-cradle")!, Core.Stock.Stockroom.Of(A.Heap(A.Thing("drum", findings: [Findings.HeldFood, .. found])))).Others.Single().Why.ToString();
+        Why(Findings.Cracked).ShouldContain("no hoop to keep the crack shut");
+        Why(Findings.HeldChemical).ShouldNotBeEmpty();
+    }
 }

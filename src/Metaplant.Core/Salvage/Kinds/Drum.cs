@@ -62,5 +62,6 @@ public sealed class Drum : SalvageKind<DrumMeasures>
     [
         new("upright", "Cut down upright", [new(Form.Vessel, "Upright tub", 1, 1, m.Diameter, m.Diameter, m.Height)], 12, ["Jigsaw with a metal blade", "File"], "One tub as high as you like; the top is left over as a hoop."),
         new("two-tubs", "Two tubs, cut across the middle", [new(Form.Vessel, "Half-height tub", 2, 2, m.Diameter, m.Diameter, m.Height / 2)], 15, ["Jigsaw with a metal blade", "File"], "Both ends are floors."),
+        new("two-troughs", "Two troughs, cut along its length", [new(Form.Vessel, "Half drum", 2, 2, m.Height, m.Diameter, m.Diameter / 2)], 20, ["Jigsaw with a metal blade", "File"], "Long and low; each lies in a cradle of its own."),
     ];
 }
