@@ -46,7 +46,7 @@ internal static class DrainAssessor
         if (spacing.Ponds)
         {
             checks.Add(Check.Compare(
-                "ponds", "Rain beside what the soil passes", LoadCase.Normal, brief.Handbook[Practice.RainRate] * floor.TopToBase, brief.Medium.Conductivity, Unit.MetrePerSecond,
+                "ponds", "Rain beside what the soil passes", LoadCase.Normal, brief.Handbook[Practice.RainRate] * (floor.Line is null ? floor.TopToBase : 1), brief.Medium.Conductivity, Unit.MetrePerSecond,
                 "Rain comes faster than this soil lets it through: water stands on top.", null, [spacing.Sum]));
         }
 

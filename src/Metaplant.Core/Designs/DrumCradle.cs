@@ -228,7 +228,7 @@ public sealed class DrumCradle : Design
         /// <summary>Middles of the troughs, across.</summary>
         public IReadOnlyList<double> Rows => Troughs == 1 ? [0] : [-(Radius + Between / 2), Radius + Between / 2];
 
-        public ClosedFloor Floor => field ??= new(new RectangleOutline(Length - 2 * Inset, Strip), Set["hole"], Set["pad"], BearerThick + KeelThick, Space.AreaAt(Soil) / (Length * Strip), false, [], 0) { Alike = Troughs };
+        public ClosedFloor Floor => field ??= new(new RectangleOutline(Length - 2 * Inset, Strip), Set["hole"], Set["pad"], BearerThick + KeelThick, Space.WidthAt(Soil) / Strip, false, [], 0) { Alike = Troughs, Line = (Space, Space.WidthAt(Soil)) };
 
         public Ink Ink => new HeldSoil("trough", Drum, Set.Lead.Thing.Thing, Space, Soil).Ink;
 

@@ -26,9 +26,17 @@ public sealed record ClosedFloor(Outline Outline, double HoleDiameter, double Pa
     /// <summary>How many vessels have such a floor.</summary>
     public int Alike { get; init; } = 1;
 
+    /// <summary>The trough whose lowest line this floor is, where it drains to one row of holes: its inside, and how wide the soil is on top, m; null for a floor that is flat.</summary>
+    public (Vessel Inside, double Top)? Line { get; init; }
+
     /// <summary>How far apart the holes may be for this medium, rain and thirst.</summary>
-    public HoleSpacing Spacing(Brief brief) => HoleSpacing.Work(
-        brief.Medium.Conductivity, brief.Handbook[Practice.RainRate], HoleDiameter, HoleSpacing.ToleratedWetDepth(brief.Handbook, brief.Thirst), PadDiameter, Math.Max(1, TopToBase));
+    public HoleSpacing Spacing(Brief brief)
+    {
+        double k = brief.Medium.Conductivity, rain = brief.Handbook[Practice.RainRate], wet = HoleSpacing.ToleratedWetDepth(brief.Handbook, brief.Thirst);
+        return Line is { } line
+            ? HoleSpacing.AlongLine(k, rain, HoleDiameter, wet, PadDiameter, line.Top, line.Inside.SectionAt(Math.Min(wet, line.Inside.Height)).Width)
+            : HoleSpacing.Work(k, rain, HoleDiameter, wet, PadDiameter, Math.Max(1, TopToBase));
+    }
 
     /// <summary>Where the holes go, clear of the wall and of the packers.</summary>
     public HoleGrid Holes(Brief brief) => HoleGrid.Between(Outline, Spacing(brief).Spacing, HoleDiameter, Packers, PackerWidth, HoleGrid.EdgeWeb);

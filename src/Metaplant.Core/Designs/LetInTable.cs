@@ -56,7 +56,7 @@ public sealed class LetInTable : Design
             new("rim", "Rim beyond the body", Unit.Metre, [new(0, "none"), new(.005), new(.008), new(.010), new(.015), new(.020), new(.030)], .010, "Measure it: it hangs by that"),
             Setting.Even("inset", "From the edge of the top to what is under it", Unit.Metre, .02, .20, .02, .06, "Rails, drawers and legs must stay whole"),
             Packing.Hole(foot.Length), Packing.Pad,
-            new("drips", "What drips", Unit.Count, [new(0, "goes to the ground"), new(1, "is caught below")], 0, "On a deck or balcony it must be caught"),
+            new("drips", "Drips go", Unit.Count, [new(0, "on the ground"), new(1, "caught")], 0, "On a deck or balcony it must be caught"),
             Packing.Wall,
         ];
     }
@@ -268,6 +268,6 @@ public sealed class LetInTable : Design
 
         /// <summary>Its wall, and its floor which hangs from it all round.</summary>
         public IReadOnlyList<LoadPath> Shells(Handbook handbook)
-            => [Held.Wall(handbook), Held.Floor(Math.Min(Inside.SectionAt(0).Length, Inside.SectionAt(0).Width), 1, LeftByHoles, handbook)];
+            => [Held.Wall(handbook), Held.Floor(Math.Min(Inside.SectionAt(0).Length, Inside.SectionAt(0).Width), 1, LeftByHoles, handbook) with { Name = "Floor, hung by its rim" }];
     }
 }

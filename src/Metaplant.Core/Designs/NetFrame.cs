@@ -55,8 +55,8 @@ public sealed class NetFrame : Design
             Setting.Even("length", "Length", Unit.Metre, .80, 4.80, .20, 1.60, "As long as the bed").Try(l => l is > .79 and < .81 or > 1.19 and < 1.21 or > 1.59 and < 1.61 or > 2.39 and < 2.41),
             Setting.Even("width", "Width", Unit.Metre, .60, 2.40, .20, 1.00, "As wide as the bed, and a path where it is walked in").Try(w => w is > .59 and < .61 or > .99 and < 1.01),
             Setting.Even("height", "Height", Unit.Metre, .40, 2.00, .10, .60, "Over what grows below it; from a man’s height it has a door").Try(h => h is > .49 and < .51 or > .79 and < .81),
-            new("out", "To keep out", Unit.Count, [.. Pests.All.Select((p, i) => new Stop(i, p.Named))], usual, "What eats the crop"),
-            new("winter", "In winter", Unit.Count, [new(0, "the net is taken off"), new(1, "the net stays up")], 0, "Snow on a net pulls the posts together"),
+            new("out", "Keeps out", Unit.Count, [.. Pests.All.Select((p, i) => new Stop(i, p.Short))], usual, "What eats the crop"),
+            new("winter", "Net in winter", Unit.Count, [new(0, "off"), new(1, "left up")], 0, "Snow on a net pulls the posts together"),
             Setting.Even("bays", "Bays along it", Unit.Count, 1, 6, 1, 1, "Posts no farther apart than holds").Least(),
             Setting.Even("embed", "Posts in the ground", Unit.Metre, .20, .90, .05, .40, "As deep as a gust asks").Least(),
         ];

@@ -60,6 +60,25 @@ public sealed record HoleSpacing(double BySoil, double ByEntry, double CellRadiu
         return new(bySoil, byEntry, radius, reaching > k * (1 + 1e-12), sum);
     }
 
+    /// <summary>
+    /// How far apart holes in one row along the lowest line of a trough may be. By entry: each takes 4 K r h, which is the rain on so much of its length. By soil: water runs along the bottom through what stands full of water, h² = q b (s/2)²/(K w). The lesser holds.
+    /// </summary>
+    /// <param name="gathers">b, how wide the soil is on top that drains to the line, m.</param>
+    /// <param name="wetWidth">w, how wide the trough is where free water may stand to, m.</param>
+    public static HoleSpacing AlongLine(double conductivity, double rain, double holeDiameter, double wetDepth, double padDiameter, double gathers, double wetWidth)
+    {
+        double k = conductivity, r = Math.Max(holeDiameter, padDiameter) / 2, h = wetDepth, q = Math.Min(rain, k);
+        double byEntry = 4 * k * r * h / (q * gathers), bySoil = 2 * h * Math.Sqrt(k * wetWidth / (q * gathers));
+        var sum = Sum.Of(
+            "Spacing of the holes", bySoil < byEntry ? "s = 2 h √(K w ÷ q b)" : "s = 4 K r h ÷ (q b)",
+            [
+                new("K", "how fast the wet soil passes water", k, Unit.MetrePerSecond), new("q", "rain on its top, at most K", q, Unit.MetrePerSecond, Practice.RainRate), new("r", padDiameter > holeDiameter ? "radius of the coarse pad" : "radius of the hole", r, Unit.Metre),
+                new("h", "wet depth the plants tolerate", h, Unit.Metre), new("b", "width of the soil on top", gathers, Unit.Metre), new("w", "width of the trough at that depth", wetWidth, Unit.Metre),
+            ],
+            Math.Min(bySoil, byEntry), Unit.Metre, "Dupuit 1863 for the way through the soil; Hvorslev 1951 for the way into the hole", "Rain as heavy as this for hours", "One row along the lowest line");
+        return new(bySoil, byEntry, 0, rain > k * (1 + 1e-12), sum);
+    }
+
     private static double CellRadiusFor(double k, double q, double r, double h)
     {
         var high = r + h;

@@ -136,4 +136,19 @@ public class HoleTests
         holes.Count.ShouldBe(15);
         holes.Positions.ShouldAllBe(p => p.DistanceTo(foot.Centre) >= .055 - 1e-9 && floor.Contains(p));
     }
+
+    [Fact]
+    public void Along_the_lowest_line_of_a_trough_each_hole_takes_the_rain_on_its_length()
+    {
+        // Soil .57 m wide on top, K 60 mm/h, rain 10 mm/h, pads of 60 mm, 50 mm of water: 4 × 60 × .03 × .05 ÷ (10 × .57).
+        const double Hour = 3600, Mm = 1e-3;
+        var line = HoleSpacing.AlongLine(60 * Mm / Hour, 10 * Mm / Hour, .010, .05, .060, .57, .323);
+        line.ByEntry.Near(.06316);
+        line.BySoil.Near(2 * .05 * Math.Sqrt(60 * .323 / (10 * .57)));
+        line.Spacing.ShouldBe(line.ByEntry);
+        line.Ponds.ShouldBeFalse();
+        // A sandier soil takes the water farther: then it is the way along the bottom that decides.
+        HoleSpacing.AlongLine(600 * Mm / Hour, 10 * Mm / Hour, .010, .05, .060, .57, .323).Spacing.Near(2 * .05 * Math.Sqrt(600 * .323 / (10 * .57)));
+        HoleSpacing.AlongLine(5 * Mm / Hour, 10 * Mm / Hour, .010, .05, .060, .57, .323).Ponds.ShouldBeTrue();
+    }
 }

@@ -8,6 +8,9 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="Net">What the holes leave of the section along a packer, 1 − d/pitch, 0..1.</param>
 public abstract record FloorOnPackers(string Part, double Span, int Spans, double Thickness, double Depth, double Net) : LoadPath
 {
+    /// <summary>What is checked.</summary>
+    public string Name { get; init; } = "Floor between packers";
+
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.Select(c => Case(brief, c).Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People, Quantity.Wear, Quantity.Holes], Quantity.Thickness, Quantity.Packers, Quantity.Pads));
 
@@ -34,7 +37,7 @@ public sealed record BoardFloor(string Part, double Span, int Spans, double Thic
     {
         var push = Push.OnFloor(Depth, brief, loadCase);
         var board = new BoardBending(new(Net, Thickness), Span, Spans, Timbers.Get(brief.Handbook, Grade), Condition, push.Soil, push.People, loadCase, brief.Factors);
-        return BoardChecks.Of(Terms.Id("floor", loadCase), "Floor between packers", Part, board, Load(brief, loadCase), new Remedy("Packers no farther apart than", board.GreatestSpan, Unit.Metre));
+        return BoardChecks.Of(Terms.Id("floor", loadCase), Name, Part, board, Load(brief, loadCase), new Remedy("Packers no farther apart than", board.GreatestSpan, Unit.Metre));
     }
 }
 
@@ -58,7 +61,7 @@ public sealed record ShellFloor(string Part, double Span, int Spans, double Dept
         Sum far = Sum.Of(
             "How far the floor bends", $"u = {(brief.PeopleAtEdge ? "(w + w_q)" : "w")} L⁴ ÷ ({divisor:0.#} E n t³/12)", [.. loads, span, left, net, Shell.ModulusTerm(brief, loadCase)], bend, Unit.Metre, "Strip of a continuous plate", "Holds while it is no more than half the thickness");
         var check = Check.Compare(
-            Terms.Id("floor", loadCase), "Floor between packers", loadCase, stress, strength, Unit.Pascal, loadCase == LoadCase.Normal ? "Thin floors sag between packers." : Terms.Blocked, Part, [Load(brief, loadCase), bent, far],
+            Terms.Id("floor", loadCase), Name, loadCase, stress, strength, Unit.Pascal, loadCase == LoadCase.Normal ? "Thin floors sag where nothing carries them." : Terms.Blocked, Part, [Load(brief, loadCase), bent, far],
             new Remedy("Packers no farther apart than", Span * Math.Sqrt(strength / stress), Unit.Metre));
         var judged = Shell.Judge(check, ShellWalls.SmallBend(bend, t), push.Total, stones: true, brief);
         // Where no sum tells, packers lie as close as practice has them.

@@ -10,10 +10,9 @@ public sealed record NetOpening(string Part, double Opening, Pest Pest, bool Tor
     public override IEnumerable<Check> Work(Brief brief)
     {
         Term widest = brief.Handbook.Term(Pests.Opening(Pest));
-        var check = Check.Compare(
-            "opening", $"Openings against {Pest.Named}", LoadCase.Normal, Opening, widest.Value, Unit.Metre, Torn ? "It is torn: mend every hole with cord before it goes up, or they find it." : "Seams and the foot are where they get in.", Part,
-            [Sum.Of("Openings", "a", [new("a", "clear across one", Opening, Unit.Metre), widest], Opening, Unit.Metre, "Whatever is smaller than its head keeps it out")]);
-        // Enough is as good as more.
-        yield return (check.Verdict <= Verdict.Tight ? check with { Verdict = Torn ? Verdict.Tight : Verdict.Sound } : check with { Words = $"Openings of {Amount.Length(Opening)} let them through; {Amount.Length(widest.Value)} at most keep them out." }) with { EnoughOrNot = true };
+        var check = Check.Enough(
+            "opening", $"Openings against {Pest.Named}", Opening, widest.Value, Unit.Metre, Torn ? "It is torn: mend every hole with cord before it goes up, or they find it." : "Seams and the foot are where they get in.",
+            $"Openings of {Amount.Length(Opening)} let them through; {Amount.Length(widest.Value)} at most keep them out.", Part, [Sum.Of("Openings", "a", [new("a", "clear across one", Opening, Unit.Metre), widest], Opening, Unit.Metre, "Whatever is smaller than its head keeps it out")]);
+        yield return Torn ? check.AtBestTight() : check;
     }
 }
