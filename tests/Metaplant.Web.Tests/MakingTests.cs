@@ -81,6 +81,10 @@ public sealed class MakingTests : IAsyncLifetime
     [InlineData("net-frame")]
     [InlineData("let-in-table")]
     [InlineData("drum-cradle")]
+    [InlineData("layered-tower")]
+    [InlineData("sloped-trough")]
+    [InlineData("pocket-pallet")]
+    [InlineData("pocket-drum")]
     public async Task Whatever_is_measured_once_all_is_cut_the_project_is_still_drawn_from_its_own_pieces_or_the_measure_is_refused(string design)
     {
         var (status, kept) = await server.PostAsync("/api/projects", new { name = design, board = new { design } });

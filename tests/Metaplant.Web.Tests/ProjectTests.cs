@@ -39,6 +39,9 @@ public sealed class ProjectTests : IAsyncLifetime
     [InlineData("net-frame", "Fruit net", "Rabbit wire, the end of it: ", "Trawl mesh: Openings of 80")]
     [InlineData("let-in-table", "Bait pails", "Bilge buckets: ", "Apple crates: Of boards, with no rim to hang by")]
     [InlineData("drum-cradle", "Blue juice drums", "Float drum, small: Rolling out of its cradle", "Steel drum")]
+    [InlineData("layered-tower", "Lobster-pot wire", "Rabbit wire, the end of it: ", "Trawl mesh: A net of")]
+    [InlineData("sloped-trough", "Rinse trough", "Life-jacket tote: ", "Apple crates: It has gaps")]
+    [InlineData("pocket-drum", "Blue juice drums", "Float drum, small: ", "Varnish drum: ")]
     [InlineData("timber-bed", "Lock-gate baulks", "Baulk with a burnt end: ", "Fender timber, tarred: ")]
     [InlineData("tyre-ring", "Trailer tyres", "Barrow tyres: Too flat", "Tyre from under the engine: A stain or smell nobody can name")]
     public async Task On_the_demonstration_heap_a_design_will_do_nearly_does_and_will_not(string design, string best, string nearly, string not)

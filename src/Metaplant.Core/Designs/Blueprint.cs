@@ -22,8 +22,11 @@ public sealed record Joint(string Name, string PartA, string PartB, string Fixin
 /// <param name="At">The middle of its floor.</param>
 public sealed record Bay(string Name, Vessel Space, double Depth, Point3 At = default)
 {
+    /// <summary>m³ that stones in it take from the soil.</summary>
+    public double Less { get; init; }
+
     /// <summary>m³ in place.</summary>
-    public double Volume => Space.VolumeTo(Depth);
+    public double Volume => Space.VolumeTo(Depth) - Less;
 
     /// <summary>Radius in m of its back, where it is laid round a bend about a place behind it; 0 where it is straight. Its space is then as long as its middle line.</summary>
     public double Bend { get; init; }

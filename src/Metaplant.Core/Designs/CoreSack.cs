@@ -82,7 +82,7 @@ public sealed class CoreSack : Design
             Parts = parts,
             Joints = sack.Stakes == 0 ? [] : [new("Sack to stakes", "sack", "stake", "lashing", 2 * sack.Stakes)],
             Bays = [new("Soil", sack.Space, sack.Soil, new(0, 0, .002))],
-            Pockets = [.. sack.Openings.Select(o => new Pocket(sack.On(o), new(Math.Cos(o.Angle), Math.Sin(o.Angle), 0), sack.Opening, sack.Space.VolumeTo(sack.Soil) * 1000 / (sack.Openings.Count + 3), far))],
+            Pockets = [.. sack.Openings.Select(o => new Pocket(o.On(sack.Across), o.Out, sack.Opening, sack.Space.VolumeTo(sack.Soil) * 1000 / (sack.Openings.Count + 3), far))],
             Foot = new OpenGround(),
             LoadPaths =
             [
@@ -93,7 +93,7 @@ public sealed class CoreSack : Design
             Handling = new(sack.CoreVolume * StoneDensity, BuiltInPlace: true),
             Stance = new BuiltIn(Math.PI / 4 * sack.Across * sack.Across),
             Scene = () => Stand(sack, set),
-            Faces = [new("sack", $"{new Count(sack.Openings.Count, "slit", "slits")} of {Amount.Length(sack.Opening)}, the sack cut open and laid flat, its foot below", [new(0, 0), new(Math.PI * sack.Across, 0), new(Math.PI * sack.Across, sack.Height), new(0, sack.Height)], [.. sack.Openings.Select(o => (new Point(o.Angle * sack.Across / 2, o.Z), sack.Opening))])],
+            Faces = [new("sack", $"{new Count(sack.Openings.Count, "slit", "slits")} of {Amount.Length(sack.Opening)}, the sack cut open and laid flat, its foot below", [new(0, 0), new(Math.PI * sack.Across, 0), new(Math.PI * sack.Across, sack.Height), new(0, sack.Height)], [.. sack.Openings.Select(o => (o.Flat(sack.Across), sack.Opening))])],
             Operations = () => Steps(sack, set),
             Reach = sack.Across / 2,
         };
@@ -112,13 +112,7 @@ public sealed class CoreSack : Design
             new Vat(Parts.Soil, Ink.Soil, new(0, 0, .002), [new(new CircleOutline(sack.Across - .004).ToPolygon(), 0), new(new CircleOutline(sack.Across - .004).ToPolygon(), sack.Soil)], []),
         ];
         solids.AddRange(Stuff.StakesRound("stake", sack.Stakes, default, out_, set["deep"], h));
-        foreach (var o in sack.Openings)
-        {
-            Point3 at = sack.On(o), side = new(-Math.Sin(o.Angle), Math.Cos(o.Angle), 0), away = new(Math.Cos(o.Angle), Math.Sin(o.Angle), 0);
-            Point3 a = at + away * .003 - side * (sack.Opening / 2), b = at + away * .003 + side * (sack.Opening / 2);
-            solids.Add(new Skin("sack", Ink.Hole, [[a with { Z = o.Z - .006 }, b with { Z = o.Z - .006 }, b with { Z = o.Z + .006 }, a with { Z = o.Z + .006 }]], 0));
-        }
-
+        solids.AddRange(sack.Openings.Select(o => o.Drawn("sack", sack.Across, sack.Opening, .012)));
         return new(solids, [new("front", new(-r, 0, 0), new(-r, 0, h), .1, "height"), new("section", new(0, -sack.Core / 2, h), new(0, sack.Core / 2, h), .08, "core"), new("section", new(0, r + .05, 0), new(0, r + .05, -set["deep"]), .05, sack.Stakes > 0 ? "deep" : null)], SectionAt: .0004);
     }
 
@@ -132,9 +126,6 @@ public sealed class CoreSack : Design
         if (sack.Openings.Count > 0) steps.Add(new("slits", $"Cut {new Count(sack.Openings.Count, "slit", "slits")}", $"{Amount.Length(sack.Opening)} wide, by the template, none nearer to the foot than {Amount.Length(ClearOfFoot)}. Cut one, plant it, cut the next.", 2 * sack.Openings.Count, ["Knife", "Tape"], Op.Gloves) { Cuts = ["sack"] });
         return [.. steps, new("first-water", "First water", "Into the core, in thirds, until it shows at the foot.", 10, ["Watering can"], [])];
     }
-
-    /// <summary>A slit by its angle round the sack and its height.</summary>
-    private sealed record Slit(double Angle, double Z);
 
     private sealed record Plan(Chosen Set)
     {
@@ -156,23 +147,7 @@ public sealed class CoreSack : Design
 
         public double DryMass => Set.Brief.Medium.DryDensity * Space.VolumeTo(Soil) + CoreVolume * StoneDensity;
 
-        /// <summary>Rows of slits from clear of the foot up to clear of the rim, each turned by half of its own pitch against the one below.</summary>
-        public IReadOnlyList<Slit> Openings => field ??= Grid();
-
-        public Point3 On(Slit slit) => new(Across / 2 * Math.Cos(slit.Angle), Across / 2 * Math.Sin(slit.Angle), slit.Z);
-
-        private List<Slit> Grid()
-        {
-            double pitch = Set["apart"], round = Math.PI * Across, up = pitch * Math.Sqrt(3) / 2;
-            var columns = (int)Math.Floor(round / pitch + 1e-9);
-            if (columns < 2) return [];
-            var slits = new List<Slit>();
-            for (var row = 0; ClearOfFoot + row * up <= Soil - .12 + 1e-9; row++)
-            {
-                for (var c = 0; c < columns; c++) slits.Add(new(2 * Math.PI * (c + (row % 2 == 0 ? .25 : .75)) / columns % (2 * Math.PI), ClearOfFoot + row * up));
-            }
-
-            return slits;
-        }
+        /// <summary>Rows of slits from clear of the foot up to clear of the rim.</summary>
+        public IReadOnlyList<RoundOpening> Openings => field ??= Staggered.Round(Across, ClearOfFoot, Soil - .12, Set["apart"]);
     }
 }

@@ -13,6 +13,9 @@ public sealed record OpenGround : Foot;
 /// <summary>Nothing holds soil here: a support stands over plants in the ground.</summary>
 public sealed record NoSoil : Foot;
 
+/// <summary>Cloth that water comes out of all over, hung above the ground: it drains and keeps a wet layer.</summary>
+public sealed record ClothFoot : Foot;
+
 /// <summary>A closed floor to be drilled, or a liner to be pierced.</summary>
 /// <param name="Outline">The floor, centred.</param>
 /// <param name="HoleDiameter">m.</param>
@@ -43,4 +46,24 @@ public sealed record ClosedFloor(Outline Outline, double HoleDiameter, double Pa
 
     /// <summary>What the holes leave of the floor along a packer, 1 − d/pitch, with the pitch that is drawn or the width of the floor, whichever is less.</summary>
     public double Net(Brief brief) => 1 - HoleDiameter / Math.Min(Holes(brief).RowsApart, Outline.Width);
+}
+
+/// <summary>The floor of a long vessel that falls to one outlet of its own at its lower end. Lengths in m.</summary>
+/// <param name="Inside">Of one vessel.</param>
+/// <param name="Soil">Filled so deep.</param>
+/// <param name="Slope">Fall, part of the way.</param>
+/// <param name="Outlet">Across.</param>
+/// <param name="Strip">Width of the stones that lead along the floor to it; 0 for none.</param>
+/// <param name="Raise">Clear below the outlet.</param>
+/// <param name="Alike">How many vessels there are.</param>
+public sealed record OutletFloor(Vessel Inside, double Soil, double Slope, double Outlet, double Strip, double Raise, int Alike) : Foot
+{
+    /// <summary>Height of the stones.</summary>
+    public const double StonesHigh = .05;
+
+    /// <summary>From the far end to the outlet.</summary>
+    public double Way => Inside.SectionAt(0).Length;
+
+    /// <summary>Rain that reaches its foot, m/s: what falls on top, and no more than the soil passes.</summary>
+    public double Reaching(Brief brief) => Math.Min(brief.Medium.Conductivity, brief.Handbook[Practice.RainRate] * Math.Max(1, Inside.AreaAt(Soil) / Inside.BaseArea));
 }

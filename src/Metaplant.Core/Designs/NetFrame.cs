@@ -110,7 +110,7 @@ public sealed class NetFrame : Design
                 new DrivenPosts("post", b => new(0, frame.Loads(set, cast).Wind(b).Value), frame.Height / 2, PostThickness, set["embed"], Stuff.StickGrade, cast.Worn("posts")) { Leans = false, Pushed = "wind on one", By = "the wind" },
             ],
             Figures = [frame.Cut],
-            Handling = new(frame.Posts * 1.5, BuiltInPlace: true),
+            Handling = new(frame.Posts * Stuff.MassOfPole(PostThickness, frame.Height + set["embed"]), BuiltInPlace: true),
             Stance = new BuiltIn(frame.Length * frame.Width),
             Scene = () => Stand(frame, set),
             Operations = () => Steps(frame, set),

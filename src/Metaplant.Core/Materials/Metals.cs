@@ -14,6 +14,7 @@ public static class Metals
     public const string HeadPull = "metal.head-pull-through";
     public const string LineStrength = "practice.line-strength";
     public const string SackStrength = "practice.sack-strength";
+    public const string StapleShear = "metal.staple-shear";
     public const string BoltShear = "metal.bolt-shear";
     public const string TyrePressure = "practice.tyre-pressure";
     public const string RubberFriction = "practice.rubber-friction";
@@ -29,6 +30,7 @@ public static class Metals
         new(HeadPull, "f_head", "strength of wood against a head pulled through", 10e6, Unit.Pascal, Evidence.Assumed, "Low end of makers' approvals at 350 kg/m³; EN 14592 leaves it to them"),
         new(LineStrength, "f_l", "strength of cord of unknown make", 60e6, Unit.Pascal, Evidence.Assumed, "A third of new laid fibre rope, for age and knots"),
         new(SackStrength, "T_u", "strength of the cloth of a sack, each metre", 5000, Unit.NewtonPerMetre, Evidence.Assumed, "Woven sacks of polypropylene and jute, low end, some seasons old"),
+        new(StapleShear, "F_v", "shear of one staple in softwood", 60, Unit.Newton, Evidence.Assumed, "EN 1995-1-1 8.4 for two legs of 1 mm wire, 10 mm deep in C14, rounded down"),
         new(BoltShear, "F_v", "shear of a bolt M8 of the softest class", 7027, Unit.Newton, Evidence.Defined, "EN 1993-1-8 table 3.4, class 4.6, thread in the joint: .6 × 400 × 36.6 ÷ 1.25"),
         new(TyrePressure, "p_t", "pressure that an old tyre still bears from inside", 100e3, Unit.Pascal, Evidence.Assumed, "Half of the two bar that small tyres are blown up to, for age and weather"),
         new(RubberFriction, "μ", "friction of tyre on tyre", .5, Unit.One, Evidence.Assumed, "Wet, dusty rubber, low end"),

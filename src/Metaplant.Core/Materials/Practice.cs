@@ -13,6 +13,7 @@ public static class Practice
     public const string LeastRaise = "practice.least-raise";
     public const string OutletSlope = "practice.outlet-slope";
     public const string FilterAcross = "practice.filter-across";
+    public const string StonesConductivity = "practice.stones-conductivity";
     public const string SoilOverPlaced = "practice.soil-over-placed";
     public const string MulchOverPlaced = "practice.mulch-over-placed";
     public const string LogVoids = "practice.log-voids";
@@ -48,6 +49,7 @@ public static class Practice
         new(LeastRaise, "h_0", "least clearance under a drained foot", .040, Unit.Metre, Evidence.Assumed, "Leaves and slugs fill less; experience"),
         new(OutletSlope, "s", "fall towards an outlet, part of the way", .015, Unit.One, Evidence.Assumed, "As roof gutters and paving, 1 to 2 %") { NeverAbove = .2 },
         new(FilterAcross, "n", "outlets across that a filter is wide, at least", 3, Unit.One, Evidence.Assumed, Experience) { NeverBelow = 1 },
+        new(StonesConductivity, "K_g", "how fast water passes through washed stones of a thumb’s size", .01, Unit.MetrePerSecond, Evidence.Assumed, "Clean gravel, Bear 1972 Dynamics of Fluids in Porous Media table 5.5.1, its low end") { NeverAbove = 1 },
         new(SoilOverPlaced, "k", "soil and compost to order over what is wanted in place", 1.15, Unit.One, Evidence.Assumed, Experience) { NeverBelow = 1, NeverAbove = 3 },
         new(MulchOverPlaced, "k", "mulch and leaves to order over what is wanted in place", 1.3, Unit.One, Evidence.Assumed, Experience) { NeverBelow = 1, NeverAbove = 3 },
         new(LogVoids, "v", "voids between stacked logs", .40, Unit.One, Evidence.Assumed, "Solid content of stacked round wood, 0.6 to 0.7"),

@@ -37,6 +37,9 @@ public static class Timbers
     /// <summary>The row of k_mod for wind.</summary>
     public const string ShortLoadId = "timber.short-load";
 
+    /// <summary>The row of f_c,90,k, Pa.</summary>
+    public const string AcrossGrainId = "timber.across-grain";
+
     private const string Source = "EN 338 strength classes; EN 1995-1-1 tables 3.1, 3.2, service class 3";
     private const string Plastic = "Estimate for recycled plastic profiles";
 
@@ -82,6 +85,7 @@ public static class Timbers
                $"timber.{t.Id}.{c.column.Id}", c.column.Symbol, $"{t.Name}: {c.column.Meaning}", t.Values[c.i], c.column.Unit,
                t.Id is "RecycledPlastic" ? Evidence.Assumed : Evidence.Defined, t.Id switch { "RecycledPlastic" => Plastic, "ExteriorPly" => PlySource, _ => Source })
            { NeverBelow = c.column.Id is "creep" or "partial" ? 1 : null, NeverAbove = c.column.Id == "partial" ? 3 : null },
+        new(AcrossGrainId, "f_c,90", "strength of softwood pressed across its grain", 2.0e6, Unit.Pascal, Evidence.Defined, "EN 338, the lowest of the softwood classes"),
         new(ShortLoadId, "k_mod", "factor on the strength of wood for a load of seconds, outdoors", .9, Unit.One, Evidence.Defined, "EN 1995-1-1 table 3.1, service class 3, instantaneous"),
     ];
 

@@ -327,3 +327,15 @@ public sealed record Skin(string Part, Ink Ink, IReadOnlyList<IReadOnlyList<Poin
 
     protected override IEnumerable<Face> Build() => Panels.Select(p => new Face(p, BothSides: true));
 }
+
+/// <summary>Another solid laid on a slope along x: what was level rises by so much for each metre.</summary>
+public sealed record Tilted(Solid Of, double Slope) : Solid(Of.Part, Of.Ink)
+{
+    public override double Volume => Of.Volume;
+
+    public override double DepthOf(Point3 point) => Of.DepthOf(point with { Z = point.Z - Slope * point.X });
+
+    public override Solid Moved(Point3 by) => this with { Of = Of.Moved(by with { Z = by.Z - Slope * by.X }) };
+
+    protected override IEnumerable<Face> Build() => Of.Faces.Select(f => f with { Corners = [.. f.Corners.Select(c => c with { Z = c.Z + Slope * c.X })] });
+}

@@ -272,4 +272,58 @@ public class LoadPathExampleTests
         var roll = new RollOver("trough", Math.PI / 4, new(0, 100));
         One(roll, "roll-over").Utilisation!.Value.Near(300 / (.9 * 100 * 9.81));
     }
+
+    [Fact]
+    public void Bearers_and_legs_under_a_trough_and_the_braces_that_keep_them_upright()
+    {
+        // 400 kg on two bearers of 70 × 95, legs of 45 × 70 every .60 m.
+        var row = new Trestle("bearer", "leg", "brace-across", .60, 2, .070, .095, .70, .045, .070, .018, new(0, 400), .5, Condition.Sound, Condition.Sound);
+        (One(row, "bearers").Demand / 1.35 * .070 * .095 * .095 / 6).Near(147.2);
+        One(row, "bearers").Utilisation!.Value.Near(.3504);
+        One(row, "leg-bears").Utilisation!.Value.Near(.5466);
+        // What the ground gets without a pad.
+        (One(row, "leg-bears").Demand / 1.35).Near(311.4e3);
+        Trestle.Force(Firm).Near(318.2);
+        One(row, "sway").Demand.Near(318.2);
+        // Low legs neither buckle nor sway.
+        (row with { LegLong = .10, Brace = 0 }).Work(Firm).Select(c => c.Id).ShouldNotContain("sway");
+        (row with { LegLong = .10, Brace = 0 }).Work(Firm).Select(c => c.Id).ShouldNotContain("leg");
+        // Over three legs the middle one takes five eighths of each half.
+        One(row with { Legs = 3 }, "leg-bears").Demand.Near(One(row, "leg-bears").Demand * 1.25);
+    }
+
+    [Theory]
+    [InlineData("potato", 3, Verdict.Tight)]
+    [InlineData("potato", 2, Verdict.Fails)]
+    [InlineData("lettuce", 3, Verdict.Fails)]
+    public void A_lift_of_a_tower_buries_no_more_than_stems_bear(string crop, int lifts, Verdict verdict)
+    {
+        // .57 m of soil; potatoes bear .20 m at a time, lettuces nothing.
+        var brief = Firm with { Crop = Core.Growing.Crops.Find(Handbook.Default, crop) };
+        One(new BuriedStems("ring", .57 / lifts, lifts), "buried", brief).Verdict.ShouldBe(verdict);
+        new BuriedStems("ring", .57, 1).Work(brief).ShouldBeEmpty();
+        new BuriedStems("ring", .57 / lifts, lifts).Work(Firm).ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_pocket_of_cloth_hangs_by_its_staples_in_shear()
+    {
+        var pocket = new PocketCloth("pocket", .12, .12, .53, .062);
+        pocket.Weight(Firm).Near(112.3);
+        (One(pocket, "pocket").Demand / 1.35).Near(122.3);
+        pocket.Staples.ShouldBe(10);
+        One(pocket, "staples").Demand.Near(15.16);
+        One(pocket with { Apart = .03 }, "staples").Demand.ShouldBeLessThan(15.16);
+    }
+
+    [Fact]
+    public void An_upright_frame_pulls_at_its_fixings_and_these_are_tested_at_twice_that()
+    {
+        var fixing = new WallFixing("pallet", 90, .10, 1.2, .8, 1.1);
+        // Of a frame 1.2 m high and .8 m long, in either order of its sides the same wind: half its height is what counts.
+        (fixing with { Long = .8, High = 1.2 }).OnEach(Firm).Value.Near(237.9);
+        var check = One(fixing with { Long = .8, High = 1.2 }, "fixing");
+        check.Verdict.ShouldBe(Verdict.ProveFirst);
+        check.Test[1].ToString().ShouldContain("476");
+    }
 }

@@ -895,4 +895,125 @@ public class WholeBuildTests
         Why(Findings.Cracked).ShouldContain("no hoop to keep the crack shut");
         Why(Findings.HeldChemical).ShouldNotBeEmpty();
     }
+
+    private static Fit Tower(string? crop = null, params (string, double)[] set) => Built(
+        "layered-tower", A.Heap(A.Thing("mesh", findings: [Findings.LookedOver], substance: Substance.ZincCoatedSteel, measures: [("length", 5), ("width", .9), ("aperture", .05), ("wire", .002)]), A.Thing("leaves", id: 2, findings: [Findings.LookedOver], measures: ("volume", .5))),
+        Firm with { Crop = crop is null ? null : Core.Growing.Crops.Find(Handbook.Default, crop) }, [.. set, .. new[] { ("height", .7), ("across", .6), ("lifts", 3) }.ExceptBy(set.Select(s => s.Item1), s => s.Item1)]);
+
+    [Fact]
+    public void A_tower_is_filled_in_lifts_as_its_crop_grows_and_opened_at_the_side()
+    {
+        var fit = Tower("potato");
+        fit.Blueprint.Parts.Single(p => p.Id == "ring").Length.Near(Math.PI * .6 + .10);
+        fit.Blueprint.Soil.Near(Math.PI / 4 * .36 * .65);
+        fit.Blueprint.Figures[1].Value.Near(fit.Blueprint.Soil / 3);
+        Of(fit, "buried").Demand.Near(.65 / 3);
+        fit.Blueprint.Figures.Single(f => f.Title == "Days from lift to lift").Value.Near(.65 / 3 * 100 / .6);
+        fit.Blueprint.Operations().Select(o => o.Id).TakeLast(2).ShouldBe(["lifts", "open"]);
+        // Filled at once there is nothing to bury.
+        var once = Tower("lettuce", ("lifts", 1));
+        once.Assessment.Hold.Checks.ShouldNotContain(c => c.Id == "buried");
+        once.Blueprint.Operations().ShouldNotContain(o => o.Id == "lifts");
+    }
+
+    [Fact]
+    public void Leaves_against_the_mesh_take_room_from_the_soil_and_shelter_slugs()
+    {
+        var fit = Tower(set: ("wall", 1));
+        fit.Blueprint.Soil.Near(Math.PI / 4 * .48 * .48 * .65);
+        fit.Cast.Of("wall").Single().ThingId.ShouldBe(2);
+        fit.Cast.Asked.OfType<FillNeeded>().Single(n => n.Id == "wall").Volume.Near(1.3 * Math.PI / 4 * (.36 - .48 * .48) * .7);
+        fit.Blueprint.Operations().Single(o => o.Id == "wall").Words.ToString().ShouldContain("Slugs");
+    }
+
+    private static Fit Sloped(Brief? brief = null, params (string, double)[] set) => Built(
+        "sloped-trough", A.Heap(
+            A.Thing("trough", 3, findings: [Findings.HeldFood, Findings.LookedOver, Findings.HeldWater], substance: Substance.ZincCoatedSteel), A.Thing("post", 14, id: 2, findings: [Findings.LookedOver], measures: [("length", 2.4), ("width", .095), ("thickness", .07)]),
+            A.Thing("board", 10, id: 3, findings: [Findings.LookedOver, Findings.HeatMark], measures: [("length", 2.4), ("width", .15), ("thickness", .022)])), brief ?? Firm, set);
+
+    [Fact]
+    public void A_trough_falls_to_its_outlet_by_its_packers_and_stones_lead_the_water_there()
+    {
+        var fit = Sloped(set: ("stones", .30));
+        fit.Cast.Short.ShouldBeEmpty();
+        // Stones take their room from the soil.
+        fit.Blueprint.Bays.Single().Less.Near(fit.Blueprint.Bays.Single().Space.SectionAt(0).Length * .30 * .05);
+        var floor = fit.Blueprint.Foot.ShouldBeOfType<OutletFloor>();
+        fit.Assessment.Drain.Sums[0].Value.Near(floor.Way * .015);
+        // Through the soil to a strip of .30 m, rain of 10 mm/h on its top and 60 through it.
+        var half = (floor.Inside.SectionAt(0).Width - .30) / 2;
+        fit.Assessment.Drain.Sums[1].Value.Near(half * Math.Sqrt(10.0 / 60 * floor.Inside.AreaAt(floor.Soil) / floor.Inside.BaseArea));
+        fit.Assessment.Drain.Words.ToString().ShouldContain("of fall to it");
+        // Level it keeps its water, and soil alone does not let it through.
+        Sloped(set: [("fall", 0), ("stones", .30)]).Assessment.Drain.Words.ToString().ShouldContain("pack that end up");
+        Sloped(set: ("stones", 0)).Assessment.Drain.Words.ToString().ShouldContain("lay stones along the floor");
+        // The far end of the floor is drawn as much higher.
+        var vessel = fit.Blueprint.Scene().Solids.First(s => s.Part == "vessel");
+        vessel.ShouldBeOfType<Core.Scenes.Tilted>().Slope.ShouldBe(.015);
+    }
+
+    [Fact]
+    public void Several_stand_end_to_end_on_common_bearers_and_legs_are_as_many_as_the_bearers_ask()
+    {
+        var one = Sloped();
+        var three = Sloped(set: ("vessels", 3));
+        (three.Blueprint.Soil / one.Blueprint.Soil).Near(3);
+        three.Blueprint.Parts.Single(p => p.Id == "bearer").Length.Near(3 * one.Blueprint.Parts.Single(p => p.Id == "bearer").Length + 2 * .04);
+        Of(three, "bearers").Verdict.ShouldBe(Verdict.Fails);
+        var many = Sloped(set: [("vessels", 3), ("posts", 7)]);
+        Of(many, "bearers").Verdict.ShouldBe(Verdict.Sound);
+        many.Blueprint.Parts.Single(p => p.Id == "leg").Count.ShouldBe(2 * (int)many.Set["posts"]);
+        // Nobody carries more than one of them at a time.
+        three.Blueprint.Handling.Each!.Value.Empty.ShouldBeLessThan(three.Blueprint.Handling.EmptyMass / 3);
+        Of(Sloped(Firm with { Site = Site.Deck }, ("water", 0)), "drips").Verdict.ShouldBe(Verdict.Fails);
+    }
+
+    private static Fit Pockets(params (string, double)[] set) => Built(
+        "pocket-pallet", A.Heap(A.HeatMarkedPallets(2), A.Thing("post", 6, id: 2, findings: [Findings.LookedOver], measures: [("length", 2.4), ("width", .075), ("thickness", .05)]), A.Thing("fabric", 3, id: 3, findings: [Findings.LookedOver], substance: Substance.WovenCloth, measures: [("length", 5), ("width", 2)])), Firm, set);
+
+    [Fact]
+    public void A_pallet_stood_upright_has_a_pocket_in_every_other_gap_between_its_bearers()
+    {
+        var fit = Pockets();
+        var m = (Core.Salvage.Kinds.PalletMeasures)fit.Lead.Thing.Thing.Measures;
+        fit.Blueprint.Bays.Count.ShouldBe(m.Slats / 2 * (m.Bearers - 1));
+        double along = m.BearerSpacing - m.BearerWidth, deep = 2 * (m.SlatWidth + m.Gap) - .03 - m.Gap;
+        fit.Blueprint.Soil.Near(fit.Blueprint.Bays.Count * along * m.BearerDepth * deep);
+        // In every gap there are more of them, and less deep.
+        var more = Built("pocket-pallet", A.Heap(A.HeatMarkedPallets(2)), Firm, ("every", 3));
+        more.Blueprint.Bays.Count.ShouldBe(m.Slats / 3 * (m.Bearers - 1));
+        more.Blueprint.Depth.ShouldBeGreaterThan(fit.Blueprint.Depth);
+        fit.Assessment.Drain.WetLayer.ShouldBeGreaterThan(0);
+    }
+
+    [Fact]
+    public void On_a_wall_it_hangs_by_fixings_that_are_tested_and_on_feet_it_stands_by_their_length()
+    {
+        var wall = Pockets(("stands", 0));
+        Of(wall, "fixing").Verdict.ShouldBe(Verdict.ProveFirst);
+        wall.Blueprint.Operations().ShouldContain(o => o.Id == "test" && o.Words.ToString().Contains("never plaster"));
+        wall.Cast.Buys.Select(b => b.NeedId).ShouldContain("fixings");
+        var feet = Pockets(("stands", 1), ("feet", 1.2));
+        feet.Assessment.Hold.Checks.ShouldNotContain(c => c.Id == "fixing");
+        Of(feet, "tipping").Utilisation!.Value.ShouldBeLessThan(Of(Pockets(("stands", 1), ("feet", .4)), "tipping").Utilisation!.Value);
+        feet.Blueprint.Parts.Select(p => p.Id).ShouldContain("brace");
+    }
+
+    [Fact]
+    public void A_drum_with_pockets_has_rows_of_openings_and_less_wall_for_each()
+    {
+        Fit Drum(params (string, double)[] set) => Built("pocket-drum", A.Heap(A.Thing("drum", findings: [Findings.HeldFood, Findings.LookedOver], substance: Substance.Polyethylene, measures: [("diameter", .57), ("height", .86), ("wall", .003)]), A.Thing("grit", id: 2, findings: [Findings.LookedOver])), Firm, set);
+        var fit = Drum();
+        // Six round its 1.79 m, rows .26 m up from .18 to no higher than .12 below the soil.
+        fit.Blueprint.Pockets.Count.ShouldBe(5 * 2);
+        fit.Blueprint.Pockets.Select(p => Math.Round(p.At.Z, 4)).Distinct().Order().ShouldBe([.18, .4398]);
+        fit.Blueprint.Faces.Single().Openings.Count.ShouldBe(10);
+        // .06 of every .26 m of wall is gone.
+        (Of(fit, "hoop").Utilisation!.Value / Of(Built("drilled-tub", A.Heap(A.Thing("drum", findings: [Findings.HeldFood, Findings.LookedOver], substance: Substance.Polyethylene, measures: [("diameter", .57), ("height", .86), ("wall", .003)])), Firm, ("height", .86)), "hoop").Utilisation!.Value).ShouldBeGreaterThan(1 / (1 - .06 / .2598) - .05);
+        fit.Cast.Of("stones").Single().ThingId.ShouldBe(2);
+        // A thin core does not water the outside of so wide a drum in a coarse mix.
+        Of(Drum(("core", .06)), "core-reach").Demand.Near((.57 - .06) / 2);
+        string Why(params string[] found) => Leads.Of(Catalogue.Find("pocket-drum")!, Core.Stock.Stockroom.Of(A.Heap(A.Thing("drum", findings: [Findings.HeldFood, .. found])))).Others.Single().Why.ToString();
+        Why(Findings.Cracked).ShouldContain("openings beside a crack");
+    }
 }

@@ -21,7 +21,8 @@ internal static class Yards
         A.Thing("roofing-sheet", 9, id: 12), A.Thing("sack", 3, id: 13, findings: [Findings.HeldFood], substance: Substance.SyntheticFibre), A.Thing("tube", 2, id: 14, findings: [Findings.HeldFood], measures: [("length", 1.1), ("diameter", .2)]),
         A.Thing("grit", id: 15), A.Thing("soil", id: 16, findings: [Findings.LookedOver]), A.Thing("compost", id: 17, findings: [Findings.LookedOver]), A.Thing("ladder", id: 18), A.Thing("pole", 5, id: 19, measures: [("length", 2.6), ("thickness", .055)]),
         A.Thing("straw-bale", 8, id: 20, findings: [Findings.LookedOver]), A.Thing("bricks", 160, id: 21), A.Thing("stones", 40, id: 22), A.Thing("tyre", 4, id: 23), A.Thing("heavy-timber", 6, id: 24, substance: Substance.Softwood), A.Thing("mesh", 2, id: 25),
-        A.Thing("table", 2, id: 26), A.Thing("cable-reel", id: 27, measures: [("flange", 1.05), ("barrel", .45)]), A.Thing("bucket", 6, id: 28, findings: [Findings.HeldFood], substance: Substance.Polyethylene));
+        A.Thing("table", 2, id: 26), A.Thing("cable-reel", id: 27, measures: [("flange", 1.05), ("barrel", .45)]), A.Thing("bucket", 6, id: 28, findings: [Findings.HeldFood], substance: Substance.Polyethylene),
+        A.Thing("trough", 3, id: 29, findings: [Findings.HeldFood], substance: Substance.ZincCoatedSteel), A.Thing("post", 14, id: 30, measures: [("length", 2.4), ("width", .075), ("thickness", .075)]));
 
     /// <summary>From eight to sixteen batches of any kind, measures and state.</summary>
     public static Heap Any(int seed)

@@ -65,6 +65,9 @@ internal static class Stuff
     /// <summary>kg of a stick cut to a length, as a cone from butt to tip.</summary>
     public static double MassOfStick(ISticks s, double length) => Math.PI / 12 * (s.Butt * s.Butt + s.Butt * s.Tip + s.Tip * s.Tip) * length * StickDensity;
 
+    /// <summary>kg of a pole as thick all along.</summary>
+    public static double MassOfPole(double thick, double length) => Math.PI / 4 * thick * thick * length * StickDensity;
+
     /// <summary>Middles of so many posts along a wall so long, the outer ones so far from its ends.</summary>
     public static IEnumerable<double> Spread(int count, double length, double inset)
         => count == 1 ? [0] : Enumerable.Range(0, count).Select(i => -length / 2 + inset + i * (length - 2 * inset) / (count - 1));

@@ -1,0 +1,75 @@
+using Metaplant.Core.Materials;
+using Metaplant.Core.Reinforcement;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Designs.LoadPaths;
+
+/// <summary>Two bearers on legs under a row of vessels: each carries half of all, evenly along it; legs bear on it across its grain, stand without buckling, and are braced against a hand that leans. Lengths in m.</summary>
+/// <param name="Along">Of a bearer.</param>
+/// <param name="Legs">Under each bearer, evenly. Range: 2 or more.</param>
+/// <param name="Wide">Of a bearer, across.</param>
+/// <param name="Deep">Of a bearer.</param>
+/// <param name="LegLong">From the ground to the bearer.</param>
+/// <param name="LegWide">Of a leg's section, both ways its least.</param>
+/// <param name="Brace">Thickness of a brace; 0 where legs are so short that there is none.</param>
+/// <param name="Held">Soil in all vessels, m³, and kg of all above the legs.</param>
+/// <param name="Level">Area of all soil, m², that people may press on.</param>
+public sealed record Trestle(
+    string BearerPart, string LegPart, string BracePart, double Along, int Legs, double Wide, double Deep, double LegLong, double LegWide, double LegThick, double Brace, Burden Held, double Level, Condition Bearers, Condition LegsWorn) : LoadPath
+{
+    private const int BraceScrews = 2;
+    private const double BraceAngle = 45;
+
+    /// <summary>From leg to leg along a bearer.</summary>
+    public double Span => Along / (Legs - 1);
+
+    public override IEnumerable<Check> Work(Brief brief)
+        => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.SelectMany(c => Case(brief, c)).Concat(Sway(brief));
+
+    private Push Weight(Brief brief, LoadCase loadCase)
+        => new((loadCase == LoadCase.Normal ? brief.Medium.MoistUnitWeight : brief.Medium.SaturatedUnitWeight) * Held.Soil + Held.Empty * Medium.Gravity, brief.People * Level);
+
+    private IEnumerable<Check> Case(Brief brief, LoadCase loadCase)
+    {
+        var weight = Weight(brief, loadCase);
+        var timber = Timbers.Get(brief.Handbook, Casting.Piece.BoughtGrade);
+        Push line = weight.Times(1 / (2 * Along));
+        var bending = new BoardBending(new(Wide, Deep), Span, Legs - 1, timber, Bearers, line.Soil, line.People, loadCase, brief.Factors);
+        Sum on = Sum.Of("Load on each metre of a bearer", "w = W ÷ 2 l", [.. Terms.Of(weight, brief, "W", "weight of all", "people on it", Unit.Newton), new("l", "length of a bearer", Along, Unit.Metre)], line.Total, Unit.NewtonPerMetre, "Half of it on each of two");
+        // A third leg takes more than each of two did: more of them help the bearers alone.
+        IEnumerable<Quantity> worse = [Quantity.Soil, Quantity.Wetness, Quantity.People];
+        yield return BoardChecks.Of(Terms.Id("bearers", loadCase), "Bearers between the legs", BearerPart, bending, on, new Remedy("Legs no farther apart than", bending.GreatestSpan, Unit.Metre), new Remedy("Bearers at least this deep", bending.LeastThickness, Unit.Metre)).Guarding(worse, Quantity.Posts);
+        // An inner leg of a bearer that runs over takes more than its share; of two each takes half.
+        var share = Legs == 2 ? .5 : TieForce.Continuity(Legs - 1) / (Legs - 1);
+        var leg = weight.Times(share / 2);
+        double force = leg.Factored(brief.Factors, loadCase), across = force / (LegWide * LegThick), strength = brief.Handbook[Timbers.AcrossGrainId] * timber.OnResistance(loadCase);
+        Sum load = Sum.Of("Load on one leg", $"N = {Terms.Formula(brief, loadCase, "W")} c ÷ 2", [.. Terms.Of(weight, brief, "W", "weight of all", "people on it", Unit.Newton), new("c", "share of one leg of a bearer", share, Unit.One), .. Terms.Factors(brief, loadCase)], force, Unit.Newton, "Reactions of a beam over its legs");
+        yield return Check.Compare(
+            Terms.Id("leg-bears", loadCase), "Bearers pressed by their legs", loadCase, across, strength, Unit.Pascal, loadCase == LoadCase.Normal ? "Wood crushes across its grain long before it does along it." : Terms.Blocked, BearerPart,
+            [load, Sum.Of("Pressure across the grain", "N ÷ b t", [new("N", "load on one leg, factored", force, Unit.Newton), new("b", "leg, one side", LegWide, Unit.Metre), new("t", "the other", LegThick, Unit.Metre), brief.Handbook.Term(Timbers.AcrossGrainId)], across, Unit.Pascal, "EN 1995-1-1 6.1.5, without any increase")],
+            new Remedy("Legs of a section at least", LegWide * LegThick * across / strength, Unit.SquareMetre)).Guarding(worse);
+        if (LegLong < 4 * Math.Min(LegWide, LegThick)) yield break;
+        var holds = LoadsBelow.LegCapacity(LegWide, LegThick, LegLong, timber.Modulus) * LegsWorn.Factor();
+        yield return Check.Compare(
+            Terms.Id("leg", loadCase), "Legs under the load", loadCase, force, holds, Unit.Newton, loadCase == LoadCase.Normal ? "Braced so that they cannot sway." : Terms.Blocked, LegPart,
+            [load, Sum.Of("What one leg carries", "π² E I ÷ L² ÷ 3", [brief.Handbook.Term($"timber.{Casting.Piece.BoughtGrade}.modulus"), new("b", "leg, one side", LegWide, Unit.Metre), new("t", "the other", LegThick, Unit.Metre), new("L", "its length", LegLong, Unit.Metre)], holds, Unit.Newton, "Euler 1744, over 3 for a leg that is neither straight nor planed")],
+            new Remedy("Legs no longer than", LegLong * Math.Sqrt(holds / force), Unit.Metre)).Guarding(worse);
+    }
+
+    /// <summary>A hand at the rim pushes the frame over: two braces each way hold it, at 45°.</summary>
+    private IEnumerable<Check> Sway(Brief brief)
+    {
+        if (Brace == 0) yield break;
+        Term hand = brief.Handbook.Term(People.HandAtRim), factor = brief.Handbook.Term(CodeFactors.SurchargeId);
+        var force = Force(brief);
+        var timber = Timbers.Get(brief.Handbook, Casting.Piece.BoughtGrade);
+        var screw = WoodScrew.For(Brace);
+        var joint = new ScrewJoint(Brace, Math.Min(screw.Length - Brace, LegThick), screw.EffectiveDiameter, timber.Density, timber.Density, Predrilled: true, SteelStrength: brief.Handbook[Metals.ScrewStrength]);
+        yield return Check.Compare(
+            "sway", "Braces against swaying", LoadCase.Normal, force, BraceScrews * joint.Design(timber, LoadCase.Normal), Unit.Newton, "A leg by itself bends like a reed; its screws pull out of the end grain.", BracePart,
+            [Sum.Of("Force in a brace", "γ_Q F ÷ (2 cos 45°)", [hand, factor], force, Unit.Newton, "Two braces share what leans on the rim"), joint.Worked()]);
+    }
+
+    /// <summary>In one brace, N, with the factor on what leans.</summary>
+    public static double Force(Brief brief) => brief.Factors.Surcharge * brief.Handbook[People.HandAtRim] / (2 * Math.Cos(BraceAngle * Math.PI / 180));
+}

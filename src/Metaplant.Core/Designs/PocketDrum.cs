@@ -1,0 +1,181 @@
+using Metaplant.Core.Casting;
+using Metaplant.Core.Designs.LoadPaths;
+using Metaplant.Core.Designs.Shared;
+using Metaplant.Core.Drainage;
+using Metaplant.Core.Drawing;
+using Metaplant.Core.Geometry;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Salvage;
+using Metaplant.Core.Salvage.Kinds;
+using Metaplant.Core.Scenes;
+using Metaplant.Core.Stock;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Designs;
+
+/// <summary>A whole drum stood upright, its top cut out, with round openings in its side to plant, and a core of stones down its middle that waters it.</summary>
+public sealed class PocketDrum : Design
+{
+    private const double HeadSpace = .04;
+
+    /// <summary>No opening this near to the foot, where the wall is stretched most, nor this near to the soil's top, m.</summary>
+    private const double ClearOfFoot = .18, ClearOfTop = .12;
+
+    private const double StoneDensity = 1600;
+
+    private static readonly Role Stones = new("stones", "Stones for the core", Seat.InSoil, Form.Fill) { Buy = "soil-coarse-gravel", Worked = false };
+
+    public override string Id => "pocket-drum";
+
+    public override string Name => "Drum with pockets";
+
+    public override string Summary => "A whole drum, planted on top and through openings all round its side, watered by a core of stones.";
+
+    public override Role Lead { get; } = new("drum", "The drum", Seat.BehindFilm, Form.Vessel) { Counts = l => l.Way.Id == "upright" && l.As<DrumMeasures>() is not null, Also = WhyNot };
+
+    public override IReadOnlyList<Setting> Settings(Lead lead)
+    {
+        var m = Of(lead);
+        return
+        [
+            Setting.Even("apart", "From opening to opening", Unit.Metre, .20, .50, .05, .30, "The spacing of strawberries and small salads").Try(a => a is > .24 and < .26 or > .29 and < .31),
+            Setting.Even("opening", "Openings, across", Unit.Metre, .04, .10, .01, .06, "A hole saw as wide as the root ball of a young plant"),
+            Setting.Even("core", "Core of stones, across", Unit.Metre, .06, Math.Max(.06, Math.Min(.30, m.Diameter - .20)), .02, .12, "Wide enough that water reaches the outside").Try(c => c is > .11 and < .13 or > .19 and < .21),
+            Packing.Hole(m.Diameter), Packing.Pad, Packing.Under(m.Diameter),
+            new("raise", "Raised off the ground", Unit.Metre, [new(.04), new(.05), new(.06), new(.075), new(.10)], .05, "Water must run away freely below"),
+            Packing.Wall,
+        ];
+    }
+
+    public override double AtMost(Chosen set) => 1000 * Of(set.Lead).Inside.Volume;
+
+    public override Outcome<Demand> Ask(Chosen set)
+    {
+        var drum = new Plan(set);
+        if (set["opening"] > set["apart"] / 2) return new Problem("opening", "So little would be left between the openings that the drum opens along them.");
+        if (drum.Core > drum.Across - .1) return new Problem("core", "The core leaves no room for soil.");
+        return Demand.Of(
+            new WholeNeeded("drum", Lead, 1),
+            new PiecesNeeded("packers", Packing.Packers, drum.Packers.Count, drum.Across, Math.Min(.04, drum.PackerWidth), set["raise"]) { Exact = set["raise"] },
+            new FillNeeded("stones", Stones, drum.CoreVolume * 1.1, [("grit", 1)]));
+    }
+
+    public override Outcome<Blueprint> Make(Chosen set, Cast cast)
+    {
+        var drum = new Plan(set);
+        var (handbook, medium) = (set.Brief.Handbook, set.Brief.Medium);
+        var soil = drum.Space.VolumeTo(drum.Soil);
+        double reach = WateringCore.Reach(medium, handbook[Practice.CoreReach]), far = (drum.Across - drum.Core) / 2;
+        return new Blueprint
+        {
+            DesignId = Id,
+            Size = $"{Amount.Volume(soil)}, {new Count(drum.Openings.Count, "opening", "openings")} {Amount.Length(set["apart"])} apart",
+            Parts =
+            [
+                new("drum", "Drum", Form.Vessel, 1, drum.Height, drum.Across, drum.Across, "drum"), new("packer", "Packer", Form.Timber, drum.Packers.Count, drum.Across, drum.PackerWidth, set["raise"], "packers"),
+                new("core", "Core of stones", Form.Fill, 1, drum.Soil, drum.Core, drum.Core, "stones"),
+            ],
+            Bays = [new("Soil", drum.Space, drum.Soil, new(0, 0, drum.Floor0))],
+            Pockets = [.. drum.Openings.Select(o => new Pocket(o.On(drum.Across), o.Out, set["opening"], soil * 1000 / (drum.Openings.Count + 3), far))],
+            Foot = drum.Floor,
+            LoadPaths = [.. drum.Shells(set.Brief), new CoreReach("core", far, reach)],
+            Figures = [Sum.Of("Water that wets it through", "V (FC − WP)", [new("V", "soil", soil, Unit.CubicMetre), handbook.Term($"medium.{medium.Id}.field-capacity"), handbook.Term($"medium.{medium.Id}.wilting-point")], WateringCore.ToFieldCapacity(soil, medium), Unit.CubicMetre, "Water between wilting and field capacity", "From dry, poured into the core in thirds")],
+            Handling = new(drum.Held.EmptyMass(handbook), BuiltInPlace: false),
+            Stance = new OnFeet(drum.Packers[^1] - drum.Packers[0] + drum.PackerWidth, drum.Across, (drum.Across, drum.Across, drum.Height + set["raise"]), drum.Packers.Count * drum.PackerWidth * drum.Across, "packer", set.Whole("wall") == 1) { Bears = new(soil, drum.Held.EmptyMass(handbook) + drum.CoreVolume * StoneDensity) },
+            Scene = () => Stand(drum, set),
+            Faces = [new("drum", $"{new Count(drum.Openings.Count, "opening", "openings")} of {Amount.Length(set["opening"])}, the side rolled out flat, its foot below", [new(0, 0), new(Math.PI * drum.Across, 0), new(Math.PI * drum.Across, drum.Height), new(0, drum.Height)], [.. drum.Openings.Select(o => (o.Flat(drum.Across), set["opening"]))])],
+            Operations = () => Steps(drum, set),
+            Reach = drum.Across / 2,
+        };
+    }
+
+    private static DrumMeasures Of(Lead lead) => lead.Main.As<DrumMeasures>()!;
+
+    private static Sentence? WhyNot(Lot lot)
+    {
+        if (lot.Of.Thing.Substance.Shell() is null) return $"Nobody knows how strong {lot.Of.Thing.Substance.Name()} is when it stays wet.";
+        if (lot.Of.Thing.Shows(Findings.Cracked)) return "Cracked: openings beside a crack let it run on.";
+        return lot.As<DrumMeasures>()!.Diameter < .28 ? (Sentence)$"Too narrow for a core and roots beside it: {Amount.Length(lot.As<DrumMeasures>()!.Diameter)} across." : null;
+    }
+
+    private static Scene Stand(Plan drum, Chosen set)
+    {
+        double r = drum.Across / 2, raise = set["raise"];
+        List<Solid> solids =
+        [
+            Vat.Around("drum", drum.Held.Ink, drum.Vessel, drum.Wall, new(0, 0, raise)), Vat.Filling("core", Ink.Metal, new CoredCylinder(drum.Core, drum.Soil), drum.Soil + .01, new(0, 0, drum.Floor0 + .001)),
+            new Vat(Parts.Soil, Ink.Soil, new(0, 0, drum.Floor0 + .0005), [new(Stuff.Round(drum.Across - .004), 0), new(Stuff.Round(drum.Across - .004), drum.Soil)], []),
+        ];
+        solids.AddRange(drum.Packers.Select(at => Prism.Box("packer", Ink.WoodEnd, new(at - drum.PackerWidth / 2, -r, 0), new(at + drum.PackerWidth / 2, r, raise))));
+        solids.AddRange(drum.Openings.Select(o => (o with { Z = o.Z + drum.Floor0 }).Drawn("drum", drum.Across + 2 * drum.Wall, set["opening"], set["opening"])));
+        return new(solids,
+        [
+            new("front", new(-r, 0, drum.Floor0), new(-r, 0, drum.Floor0 + drum.Height), .1), new("section", new(0, -drum.Core / 2, drum.Floor0 + drum.Height), new(0, drum.Core / 2, drum.Floor0 + drum.Height), .08, "core"), new("section", new(0, r, raise), new(0, r, 0), .08, "raise"), new("plan", new(-r, r, 0), new(r, r, 0), .08),
+        ], SectionAt: .0004);
+    }
+
+    private static IReadOnlyList<Operation> Steps(Plan drum, Chosen set)
+    {
+        var metal = set.Lead.Thing.Thing.Substance.IsMetal();
+        int n = drum.Openings.Count, holes = drum.Floor.Holes(set.Brief).Count;
+        var asks = HeldSoil.AsksForWater(drum.Shells(set.Brief), set.Brief);
+        return
+        [
+            Op.Wash(),
+            new("top", "Cut the top out", "A starting hole beside the rim, then round it; the rim itself stays, since it keeps the drum round. File the edge and cover it with split hose.", 20, ["Drill", "Jigsaw", "File"], Op.Saw, false, "drum", "saw") { SlowerWithSalvage = true },
+            .. asks ? [new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift")] : (Operation[])[],
+            new("openings", $"Saw {new Count(n, "opening", "openings")} in its side", $"{Amount.Length(set["opening"])} across, by the template: wrap it round, prick every middle through. None nearer to the foot than {Amount.Length(ClearOfFoot)}, none over a seam. Dress every edge.{(metal ? " Slow speed and a drop of oil." : "")}", (metal ? 6 : 3) * n, ["Hole cutter", "File", "Marker"], Op.Saw, false, "drum", "edges") { SlowerWithSalvage = true, Cuts = ["drum"] },
+            new("holes", $"Drill {new Count(holes, "hole", "holes")} of {Amount.Length(drum.Floor.HoleDiameter)}", $"In its foot, by the template, from the inside outwards on a block; take off the burrs.{(metal ? " Centre-punch first." : "")}", (metal ? 3 : 1.2) * holes, [Op.Bit(drum.Floor.HoleDiameter), "Tape", "Marker"], Op.EyesAndGloves, false, "drill", "edges"),
+            Op.Cut("packers", "packers", drum.Packers.Count, drum.Across) with { Words = $"{Amount.Length(drum.Across)} long, {Amount.Length(set["raise"])} high.", Places = ["packer"] },
+            new("stand", "Stand it level on the packers", "Where it is to stay: nobody moves it full. No hole over a packer; level both ways.", 10, ["Level"], Op.Gloves, true, "lift") { Places = ["drum"] },
+            Op.FirstWater(),
+            .. drum.Floor.PadDiameter > 0 ? [new("pads", "Lay a coarse pad over each hole", $"A handful of crock, broken brick or stone, {Amount.Length(drum.Floor.PadDiameter)} across.", .5 * holes, ["Bucket"], Op.Gloves)] : (Operation[])[],
+            new("fill", "Fill it round a core, and plant from below", $"A tube of {Amount.Length(drum.Core)} in the middle, stones into it, soil round it up to the lowest openings; plant those from inside, roots level, and go on to the next row. Draw the tube up as it fills. {Amount.Volume(drum.Space.VolumeTo(drum.Soil))} of soil, {Amount.Volume(drum.CoreVolume)} of stones.", Math.Max(10, drum.Space.VolumeTo(drum.Soil) * 125) + 2 * n, ["Shovel", "Bucket", "Trowel"], Op.Gloves, false, "lift") { Places = ["core", Parts.Soil] },
+            new("core-water", "Water into the core", "In thirds, until it shows below; turn it a quarter round each month, so that every side has sun.", 10, ["Watering can"], []),
+        ];
+    }
+
+    private sealed record Plan(Chosen Set)
+    {
+        private DrumMeasures Drum { get; } = Of(Set.Lead);
+
+        public double Across => Drum.Diameter;
+
+        public double Height => Drum.Height;
+
+        public double Wall => Drum.Wall;
+
+        public Vessel Vessel => Drum.Inside;
+
+        public double Core => Set["core"];
+
+        public double Soil => Height - HeadSpace;
+
+        public double Floor0 => Set["raise"] + Wall;
+
+        public CoredCylinder Space => new(Across, Height, Core);
+
+        public double CoreVolume => Math.PI / 4 * Core * Core * Soil;
+
+        public HeldSoil Held => new("drum", Drum, Set.Lead.Thing.Thing, Drum.Inside, Soil);
+
+        public IReadOnlyList<double> Packers => field ??= HoleGrid.PackersUnder(Across, Set.Whole("packers"));
+
+        public double PackerWidth => Packing.WidthFor(Across);
+
+        public ClosedFloor Floor => field ??= new(Drum.Inside.SectionAt(0), Set["hole"], Set["pad"], Set["raise"], 1, false, Packers, PackerWidth);
+
+        /// <summary>Rows from clear of the foot up to clear of the top of the soil.</summary>
+        public IReadOnlyList<RoundOpening> Openings => field ??= Staggered.Round(Across, ClearOfFoot, Soil - ClearOfTop, Set["apart"]);
+
+        /// <summary>What openings leave of the wall up its height, in their own row: between two rows less is cut out.</summary>
+        private double Left => 1 - Set["opening"] / Staggered.Rise(Set["apart"]);
+
+        /// <summary>The wall with its openings taken out, and the floor over its packers.</summary>
+        public IReadOnlyList<LoadPath> Shells(Brief brief)
+        {
+            var shell = Shell.Of(Set.Lead.Thing.Thing, Wall, Height, brief.Handbook)!;
+            return [new HoopWall("drum", Across / 2, Soil, shell with { Left = shell.Left * Left }), Held.Floor(Across / Packers.Count, Packers.Count - 1, Floor.Net(brief), brief.Handbook)];
+        }
+    }
+}
