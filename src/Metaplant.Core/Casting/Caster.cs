@@ -38,6 +38,10 @@ public sealed partial class Caster
     private readonly Dictionary<string, IReadOnlyList<Course>> courses = new(StringComparer.Ordinal);
     private readonly Dictionary<string, PassedOver> passedOver = new(StringComparer.Ordinal);
     private readonly List<Take> takes = [];
+
+    /// <summary>What the cast that is carried on has taken already.</summary>
+    private readonly List<Take> earlier = [];
+
     private readonly List<Purchase> buys = [];
     private readonly List<Shortage> shorts = [];
     private readonly List<SectionCut> sectionCuts = [];
@@ -98,6 +102,7 @@ public sealed partial class Caster
     {
         if (before is not null)
         {
+            earlier.AddRange(before.Takes);
             foreach (var group in before.Takes.GroupBy(t => t.ThingId))
             {
                 if (room.Heap.Find(group.Key) is { } thing) left[group.Key] = [.. Remains.Of(thing.Thing, [.. thing.Taken, .. group.Select(t => t.Taken)])];
@@ -145,7 +150,7 @@ public sealed partial class Caster
     private void Put(Lot lot, string needId, Taken taken)
     {
         takes.Add(new(lot.ThingId, needId, lot.Way.Id, taken));
-        left[lot.ThingId] = [.. Remains.Of(lot.Of.Thing, [.. lot.Of.Taken, .. takes.Where(t => t.ThingId == lot.ThingId).Select(t => t.Taken)])];
+        left[lot.ThingId] = [.. Remains.Of(lot.Of.Thing, [.. lot.Of.Taken, .. earlier.Concat(takes).Where(t => t.ThingId == lot.ThingId).Select(t => t.Taken)])];
     }
 
     private void Buy(Need need, double amount)

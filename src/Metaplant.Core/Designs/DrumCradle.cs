@@ -35,8 +35,8 @@ public sealed class DrumCradle : Design
     /// <summary>From one trough to the next.</summary>
     private const double Between = .35;
 
-    private static readonly Role Rails = new("rails", "Rails", Seat.Clear, Form.Timber) { Buy = "timber", Carries = true };
-    private static readonly Role Battens = new("keel", "Keel and bearers", Seat.Clear, Form.Timber, Form.Board) { Buy = "timber", Carries = true };
+    private static readonly Role Rails = new("rails", "Rails", Seat.Clear, Form.Timber) { Buy = "timber", Carries = true, Also = Stuff.TooStout };
+    private static readonly Role Battens = new("keel", "Keel and bearers", Seat.Clear, Form.Timber, Form.Board) { Buy = "timber", Carries = true, Also = Stuff.TooStout };
 
     public override string Id => "drum-cradle";
 
@@ -174,7 +174,7 @@ public sealed class DrumCradle : Design
             new("mark", "Mark the cut", "Lay it down. A straight edge along it through the middle of both ends, and one across from it: measure half way round at both ends. Screw the bungs tight; they stay in.", 12, ["Tape", "Marker", "Level"], []),
             new("cut", "Cut it in two", "Wedge it so that it cannot roll. A starting hole on the line, then slowly along it and across both ends. Metal: fine blade, and let it cool. Two hold the halves when they come apart.", 35, ["Drill", "Jigsaw"], Op.Saw, true, "drum", "saw") { SlowerWithSalvage = true, Cuts = ["drum"] },
             new("edge", "Dress the cut edge", "File off every burr and cover all of the edge with split hose: it is at the height of knees and children’s hands.", 20, ["File", "Knife"], Op.Gloves, false, "edges"),
-            Op.Cut("cradle", "pieces of the cradle", 4 * n + 3 * n * trough.Bearers, trough.Length) with { Words = $"{new Count(2 * n, "rail", "rails")} and {new Count(2 * n, "keel batten", "keel battens")} of {Amount.Length(trough.Length)}, {new Count(n * trough.Bearers, "bearer", "bearers")} of {Amount.Length(trough.BearerLength)}, {new Count(2 * n * trough.Bearers, "stop", "stops")} of {Amount.Length(StopLength)}.", Cuts = ["rails", "keel", "bearers", "stops"] },
+            Op.Cut("pieces", "pieces of the cradle", 4 * n + 3 * n * trough.Bearers, trough.Length) with { Words = $"{new Count(2 * n, "rail", "rails")} and {new Count(2 * n, "keel batten", "keel battens")} of {Amount.Length(trough.Length)}, {new Count(n * trough.Bearers, "bearer", "bearers")} of {Amount.Length(trough.BearerLength)}, {new Count(2 * n * trough.Bearers, "stop", "stops")} of {Amount.Length(StopLength)}.", Cuts = ["rails", "keel", "bearers", "stops"] },
             new("cradle", n == 1 ? "Screw up the cradle" : "Screw up the cradles", $"Bearers level; keel battens {Amount.Length(KeelGap)} apart on their middles, rails so far out that the drum touches both and the keel; a stop outside each rail on every bearer, {new Count(StopScrews, "screw", "screws")} each, drilled {Amount.Length(.004)} first.", Op.Screws(n * trough.Bearers * (2 * StopScrews + 2)), [Op.Bit(.004), "Screwdriver", "Level"], Op.EyesAndGloves, false, "drill") { Places = ["bearer", "keel", "rail", "stop"] },
             .. HeldSoil.AsksForWater([new CradledShell("trough", trough.Radius, trough.Angle, trough.Shell(set.Brief.Handbook))], set.Brief) ? [new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift")] : (Operation[])[],
             new("holes", $"Drill {new Count(all, "hole", "holes")} of {Amount.Length(trough.Floor.HoleDiameter)}", $"Along the lowest line of {(n == 1 ? "it" : "each")}, by the template, between the two battens; take off the burrs.{(metal ? " Centre-punch first; slow speed and a drop of oil." : "")}", (metal ? 3 : 1.2) * all, [Op.Bit(trough.Floor.HoleDiameter), "Tape", "Marker"], Op.EyesAndGloves, false, "drill", "edges"),

@@ -38,6 +38,7 @@ public sealed class PocketDrum : Design
         var m = Of(lead);
         return
         [
+            new Setting("height", "Cut down to", Unit.Metre, Packing.WithLast(Setting.Range(Math.Min(.40, m.Height), m.Height, .05), m.Height), Math.Min(.60, m.Height), "Higher soil presses harder, and wants to be known what it stands on") { Sizes = [Math.Min(.45, m.Height), Math.Min(.60, m.Height), m.Height] },
             Setting.Even("apart", "From opening to opening", Unit.Metre, .20, .50, .05, .30, "The spacing of strawberries and small salads").Try(a => a is > .24 and < .26 or > .29 and < .31),
             Setting.Even("opening", "Openings, across", Unit.Metre, .04, .10, .01, .06, "A hole saw as wide as the root ball of a young plant"),
             Setting.Even("core", "Core of stones, across", Unit.Metre, .06, Math.Max(.06, Math.Min(.30, m.Diameter - .20)), .02, .12, "Wide enough that water reaches the outside").Try(c => c is > .11 and < .13 or > .19 and < .21),
@@ -53,6 +54,7 @@ public sealed class PocketDrum : Design
     {
         var drum = new Plan(set);
         if (set["opening"] > set["apart"] / 2) return new Problem("opening", "So little would be left between the openings that the drum opens along them.");
+        if (drum.Openings.Count == 0) return new Problem("height", "Too low for a row of openings between its foot and its top.");
         if (drum.Core > drum.Across - .1) return new Problem("core", "The core leaves no room for soil.");
         return Demand.Of(
             new WholeNeeded("drum", Lead, 1),
@@ -110,7 +112,7 @@ public sealed class PocketDrum : Design
         solids.AddRange(drum.Openings.Select(o => (o with { Z = o.Z + drum.Floor0 }).Drawn("drum", drum.Across + 2 * drum.Wall, set["opening"], set["opening"])));
         return new(solids,
         [
-            new("front", new(-r, 0, drum.Floor0), new(-r, 0, drum.Floor0 + drum.Height), .1), new("section", new(0, -drum.Core / 2, drum.Floor0 + drum.Height), new(0, drum.Core / 2, drum.Floor0 + drum.Height), .08, "core"), new("section", new(0, r, raise), new(0, r, 0), .08, "raise"), new("plan", new(-r, r, 0), new(r, r, 0), .08),
+            new("front", new(-r, 0, drum.Floor0), new(-r, 0, drum.Floor0 + drum.Height), .1, "height"), new("section", new(0, -drum.Core / 2, drum.Floor0 + drum.Height), new(0, drum.Core / 2, drum.Floor0 + drum.Height), .08, "core"), new("section", new(0, r, raise), new(0, r, 0), .08, "raise"), new("plan", new(-r, r, 0), new(r, r, 0), .08),
         ], SectionAt: .0004);
     }
 
@@ -122,7 +124,9 @@ public sealed class PocketDrum : Design
         return
         [
             Op.Wash(),
-            new("top", "Cut the top out", "A starting hole beside the rim, then round it; the rim itself stays, since it keeps the drum round. File the edge and cover it with split hose.", 20, ["Drill", "Jigsaw", "File"], Op.Saw, false, "drum", "saw") { SlowerWithSalvage = true },
+            drum.CutDown
+                ? new("top", "Cut it down", $"{Amount.Length(drum.Height)} up from the floor all round: a pencil on a block of that height, the drum turned past it. A starting hole in the waste, then slowly along the line; file the edge and cover it with split hose.", 28, ["Drill", "Jigsaw", "File", "Marker"], Op.Saw, true, "drum", "saw") { SlowerWithSalvage = true }
+                : new("top", "Cut the top out", "A starting hole beside the rim, then round it; the rim itself stays, since it keeps the drum round. File the edge and cover it with split hose.", 20, ["Drill", "Jigsaw", "File"], Op.Saw, false, "drum", "saw") { SlowerWithSalvage = true },
             .. asks ? [new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift")] : (Operation[])[],
             new("openings", $"Saw {new Count(n, "opening", "openings")} in its side", $"{Amount.Length(set["opening"])} across, by the template: wrap it round, prick every middle through. None nearer to the foot than {Amount.Length(ClearOfFoot)}, none over a seam. Dress every edge.{(metal ? " Slow speed and a drop of oil." : "")}", (metal ? 6 : 3) * n, ["Hole cutter", "File", "Marker"], Op.Saw, false, "drum", "edges") { SlowerWithSalvage = true, Cuts = ["drum"] },
             new("holes", $"Drill {new Count(holes, "hole", "holes")} of {Amount.Length(drum.Floor.HoleDiameter)}", $"In its foot, by the template, from the inside outwards on a block; take off the burrs.{(metal ? " Centre-punch first." : "")}", (metal ? 3 : 1.2) * holes, [Op.Bit(drum.Floor.HoleDiameter), "Tape", "Marker"], Op.EyesAndGloves, false, "drill", "edges"),
@@ -141,11 +145,13 @@ public sealed class PocketDrum : Design
 
         public double Across => Drum.Diameter;
 
-        public double Height => Drum.Height;
+        public double Height => Set["height"];
+
+        public bool CutDown => Drum.Height - Height > .01;
 
         public double Wall => Drum.Wall;
 
-        public Vessel Vessel => Drum.Inside;
+        public Vessel Vessel => Drum.CutAt(Height);
 
         public double Core => Set["core"];
 
@@ -157,13 +163,13 @@ public sealed class PocketDrum : Design
 
         public double CoreVolume => Math.PI / 4 * Core * Core * Soil;
 
-        public HeldSoil Held => new("drum", Drum, Set.Lead.Thing.Thing, Drum.Inside, Soil);
+        public HeldSoil Held => new("drum", Drum, Set.Lead.Thing.Thing, Vessel, Soil);
 
         public IReadOnlyList<double> Packers => field ??= HoleGrid.PackersUnder(Across, Set.Whole("packers"));
 
         public double PackerWidth => Packing.WidthFor(Across);
 
-        public ClosedFloor Floor => field ??= new(Drum.Inside.SectionAt(0), Set["hole"], Set["pad"], Set["raise"], 1, false, Packers, PackerWidth);
+        public ClosedFloor Floor => field ??= new(Vessel.SectionAt(0), Set["hole"], Set["pad"], Set["raise"], 1, false, Packers, PackerWidth);
 
         /// <summary>Rows from clear of the foot up to clear of the top of the soil.</summary>
         public IReadOnlyList<RoundOpening> Openings => field ??= Staggered.Round(Across, ClearOfFoot, Soil - ClearOfTop, Set["apart"]);

@@ -28,7 +28,7 @@ public sealed class PocketPallet : Design
     private const double FixedAt = .9;
 
     private static readonly Role Cloth = new("pockets", "Cloth for the pockets", Seat.InSoil, Form.Fabric) { Buy = "cloth", Of = s => s is Substance.WovenCloth or Substance.SyntheticFibre };
-    private static readonly Role Feet = new("feet", "Feet", Seat.Clear, Form.Timber) { Buy = "timber", Carries = true };
+    private static readonly Role Feet = new("feet", "Feet", Seat.Clear, Form.Timber) { Buy = "timber", Carries = true, Also = Stuff.TooStout };
 
     public override string Id => "pocket-pallet";
 
@@ -44,9 +44,9 @@ public sealed class PocketPallet : Design
         return
         [
             new Setting("every", "Pockets", Unit.Count, [.. Enumerable.Range(1, Math.Max(1, Math.Min(3, m.Slats - 1))).Select(n => new Stop(n, n switch { 1 => "in every gap", 2 => "in every other", _ => "in every third" }))], Math.Min(2, Math.Max(1, m.Slats - 1)), "Fewer are deeper: roots want depth more than numbers").TryAll(),
-            new Setting("stands", "Held", Unit.Count, [new(0, "to a wall"), new(1, "on feet")], 1, "A wall holds by fixings that were tested; feet take room").TryAll(),
+            new Setting("stands", "Held", Unit.Count, [new(0, "to a wall"), new(1, "on feet")], 0, "A wall holds by fixings that were tested; on feet it is tall and light and tips").TryAll(),
             Setting.Even("feet", "Feet long", Unit.Metre, .40, 1.20, .10, .60, "Wider feet do not tip").Least(),
-            Setting.Even("staples", "From staple to staple", Unit.Metre, .03, .09, .01, .05, "Closer staples hold more"),
+            Setting.Even("staples", "From staple to staple", Unit.Metre, .02, .09, .01, .03, "Closer staples hold more"),
             new("planted", "Planted", Unit.Count, [new(0, "lying"), new(1, "upright")], 0, "Lying roots hold the soil before it is stood up"),
         ];
     }
@@ -56,6 +56,7 @@ public sealed class PocketPallet : Design
     public override Outcome<Demand> Ask(Chosen set)
     {
         var pallet = new Plan(set);
+        if (set.Lead.Thing.Thing.Faults is { Count: > 0 } faults) return new Problem("every", $"{new Count(faults.Count, "slat is", "slats are")} split or gone, and a pocket hangs from every one: nail a sound one in its place, and say so in Gather.");
         if (pallet.Soil < LeastPocket) return new Problem("every", $"Pockets {Amount.Length(Math.Max(0, pallet.Soil))} deep dry out in a morning: leave gaps between them.");
         return Demand.Of(
             new WholeNeeded("pallet", Lead, 1),
@@ -85,7 +86,8 @@ public sealed class PocketPallet : Design
             Foot = new ClothFoot(),
             LoadPaths = paths,
             Handling = new(empty, BuiltInPlace: false),
-            Stance = new OnFeet(m.SlatLength, pallet.OnItsFeet ? set["feet"] : m.Thickness, (m.SlatLength, m.Thickness, pallet.FootUp + m.Depth), pallet.OnItsFeet ? 2 * set["feet"] * FootWide : m.Bearers * m.BearerWidth * m.Thickness, pallet.OnItsFeet ? "foot" : "pallet", !pallet.OnItsFeet),
+            // Held to a wall it tips no more than its fixings let it, and these are tested.
+            Stance = pallet.OnItsFeet ? new OnFeet(m.SlatLength, set["feet"], (m.SlatLength, m.Thickness, pallet.FootUp + m.Depth), 2 * set["feet"] * FootWide, "foot", false) : new Hung(m.SlatLength * m.Thickness),
             Scene = () => Stand(pallet),
             Operations = () => Steps(pallet, set),
             Reach = m.Thickness,
@@ -168,7 +170,7 @@ public sealed class PocketPallet : Design
         }
 
         Sentence fill = $"{Amount.Volume(n * pallet.Space.VolumeTo(pallet.Soil))} in all, a light mix, pressed into the corners of every pocket, to {Amount.Length(HeadSpace)} below its edge.";
-        steps.Add(new("fill", lying ? "Fill and plant it lying" : "Fill it and plant", lying ? $"{fill} Leave it lying for three weeks, watered, until roots hold; then stand it up with two." : $"{fill} From the lowest pocket upwards.", Math.Max(10, n * pallet.Space.VolumeTo(pallet.Soil) * 1000 / 5), ["Trowel"], [], !lying, "lift") { Places = [Parts.Soil] });
+        steps.Add(new("fill", lying ? "Fill and plant it lying" : "Fill it and plant", lying ? (Sentence)$"{fill} Leave it lying for three weeks, watered, until roots hold; then stand it up with two." : $"{fill} From the lowest pocket upwards.", Math.Max(10, n * pallet.Space.VolumeTo(pallet.Soil) * 1000 / 5), ["Trowel"], [], !lying, "lift") { Places = [Parts.Soil] });
         return [.. steps, new("water", "Water from above", "Along the top pocket until it drips from the lowest: every day in summer. Turn it round once a month if one side stays in the shade. No child climbs it.", 5, ["Watering can"], [])];
     }
 

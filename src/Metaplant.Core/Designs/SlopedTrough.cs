@@ -39,7 +39,7 @@ public sealed class SlopedTrough : Design
     /// <summary>A board in front for every so much of leg, m.</summary>
     private const double CladdingApart = .13, CladdingWide = .09, CladdingThick = .012;
 
-    private static readonly Role Frame = new("bearers", "Bearers, packers and legs", Seat.Clear, Form.Timber) { Buy = "timber", Carries = true };
+    private static readonly Role Frame = new("bearers", "Bearers, packers and legs", Seat.Clear, Form.Timber) { Buy = "timber", Carries = true, Also = Stuff.TooStout };
     private static readonly Role Boards = new("boards", "Pads, braces and boards in front", Seat.Clear, Form.Board, Form.Timber) { Buy = "plank" };
     private static readonly Role Stones = new("stones", "Stones along the floor", Seat.InSoil, Form.Fill) { Buy = "soil-coarse-gravel", Worked = false };
 
@@ -314,7 +314,7 @@ public sealed class SlopedTrough : Design
         public double RimMost => LegTop + BearerHigh + PackerSide + Vessel.Wall + Fall * Foot.Length / 2 + Inside.Height;
 
         /// <summary>How far down a leg and along a bearer a brace reaches.</summary>
-        public double Knee => Math.Min(LegLong * .8, (Length - LegSide) / (LegsEach - 1) / 2.2);
+        public double Knee => Math.Min(LegLong * .8, ((Length - LegSide) / (LegsEach - 1) - .25) / 2);
 
         public double BraceAlong => Knee * Math.Sqrt(2);
 

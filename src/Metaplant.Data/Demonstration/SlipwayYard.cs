@@ -111,7 +111,7 @@ public static class SlipwayYard
         new("Chart box, long and thin", "crate", 1, [("length", 1.30), ("width", .40), ("height", .36), ("wall", .006), ("boardHeight", .09)], Substance.Softwood, [], Shed, Source: Clearing),
         new("Dogwood cuttings, a handful", "rods", 1, [("sticks", 5), ("shortest", .9), ("longest", 1.3), ("butt", .010), ("tip", .004)], Substance.GreenWood, [], Slip),
         new("Fruit net", "mesh", 1, [("length", 12), ("width", 2.0), ("aperture", .018), ("wire", .0012)], Substance.SyntheticFibre, [], Shed, Source: Clearing),
-        new("Float drum, small", "drum", 1, [("diameter", .30), ("height", .46), ("wall", .003)], Substance.Polyethylene, [Findings.HeldFood, Findings.PlasticMark], Slip, Source: Creek),
+        new("Float drum, small", "drum", 1, [("diameter", .30), ("height", .32), ("wall", .003)], Substance.Polyethylene, [Findings.HeldFood, Findings.PlasticMark], Slip, Source: Creek),
         new("Bait pails", "bucket", 2, [("topDiameter", .18), ("bottomDiameter", .13), ("height", .28), ("wall", .002)], Substance.Polyethylene, [Findings.HeldFood, Findings.PlasticMark], Shed, Source: Creek),
     ];
 

@@ -13,7 +13,7 @@ namespace Metaplant.Core.Tests.Designs;
 /// </summary>
 public class MonotoneTests
 {
-    private const int Designs = 6500;
+    private const int Designs = 9000;
     private static readonly string[] Grounds = ["loose-sand", "firm-sand", "soft-clay", "firm-clay", "made-ground"];
 
     private sealed record Case(Design Design, Thing Thing, IReadOnlyDictionary<string, double> Set, Brief Brief)

@@ -997,17 +997,19 @@ public class WholeBuildTests
         feet.Assessment.Hold.Checks.ShouldNotContain(c => c.Id == "fixing");
         Of(feet, "tipping").Utilisation!.Value.ShouldBeLessThan(Of(Pockets(("stands", 1), ("feet", .4)), "tipping").Utilisation!.Value);
         feet.Blueprint.Parts.Select(p => p.Id).ShouldContain("brace");
+        // No pocket is hung from a slat that is not there.
+        Should.Throw<Exception>(() => Built("pocket-pallet", A.Heap(A.Thing("pallet", findings: [Findings.HeatMark], faults: [new("slat-2", 0, 0)])), Firm)).Message.ShouldContain("split or gone");
     }
 
     [Fact]
     public void A_drum_with_pockets_has_rows_of_openings_and_less_wall_for_each()
     {
         Fit Drum(params (string, double)[] set) => Built("pocket-drum", A.Heap(A.Thing("drum", findings: [Findings.HeldFood, Findings.LookedOver], substance: Substance.Polyethylene, measures: [("diameter", .57), ("height", .86), ("wall", .003)]), A.Thing("grit", id: 2, findings: [Findings.LookedOver])), Firm, set);
-        var fit = Drum();
-        // Six round its 1.79 m, rows .26 m up from .18 to no higher than .12 below the soil.
-        fit.Blueprint.Pockets.Count.ShouldBe(5 * 2);
-        fit.Blueprint.Pockets.Select(p => Math.Round(p.At.Z, 4)).Distinct().Order().ShouldBe([.18, .4398]);
-        fit.Blueprint.Faces.Single().Openings.Count.ShouldBe(10);
+        var fit = Drum(("height", .86));
+        // Five round its 1.79 m, rows .26 m up from .18 to no higher than .12 below the soil.
+        fit.Blueprint.Pockets.Count.ShouldBe(5 * 3);
+        fit.Blueprint.Pockets.Select(p => Math.Round(p.At.Z, 4)).Distinct().Order().ShouldBe([.18, .4398, .6996]);
+        fit.Blueprint.Faces.Single().Openings.Count.ShouldBe(15);
         // .06 of every .26 m of wall is gone.
         (Of(fit, "hoop").Utilisation!.Value / Of(Built("drilled-tub", A.Heap(A.Thing("drum", findings: [Findings.HeldFood, Findings.LookedOver], substance: Substance.Polyethylene, measures: [("diameter", .57), ("height", .86), ("wall", .003)])), Firm, ("height", .86)), "hoop").Utilisation!.Value).ShouldBeGreaterThan(1 / (1 - .06 / .2598) - .05);
         fit.Cast.Of("stones").Single().ThingId.ShouldBe(2);

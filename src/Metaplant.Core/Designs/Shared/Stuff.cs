@@ -15,6 +15,9 @@ internal static class Stuff
     /// <summary>From here on a timber is a wall by itself and no plank between posts, m thick.</summary>
     public const double Baulk = .08;
 
+    /// <summary>Frames are not cut out of baulks, which are worth more whole.</summary>
+    public static Sentence? TooStout(Lot lot) => lot.Thin > .11 || lot.Wide > .17 ? "Too stout for a frame: rip it first." : null;
+
     public static readonly Role Posts = new("posts", "Posts", Seat.Clear, Form.Pole) { Buy = "stake" };
 
     /// <summary>Strength class that sticks are taken for: wood of a sort nobody has graded.</summary>
