@@ -168,12 +168,12 @@ public class RefusalTests
     /// <summary>What several designs say stands in a file they share: the functions of these that a piece of source asks why not.</summary>
     private static IEnumerable<string> Shared(string source)
     {
-        foreach (Match call in Regex.Matches(source, @"(\w+)\.(\w+)\("))
+        foreach (Match call in Regex.Matches(source, @"(?<file>\w+)\.(?<name>\w+)\(", RegexOptions.ExplicitCapture, TimeSpan.FromSeconds(5)))
         {
-            var file = Path.Combine(Core, "Designs", "Shared", call.Groups[1].Value + ".cs");
+            var file = Path.Combine(Core, "Designs", "Shared", call.Groups["file"].Value + ".cs");
             if (!File.Exists(file)) continue;
             var text = File.ReadAllText(file);
-            var begins = text.IndexOf($"static Sentence? {call.Groups[2].Value}(", StringComparison.Ordinal);
+            var begins = text.IndexOf($"static Sentence? {call.Groups["name"].Value}(", StringComparison.Ordinal);
             if (begins >= 0) yield return text[begins..text.IndexOf("\n\n", begins, StringComparison.Ordinal)];
         }
     }
