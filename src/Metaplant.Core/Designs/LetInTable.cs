@@ -214,7 +214,7 @@ public sealed class LetInTable : Design
 
         public bool OnReel => Set.Whole("top") == 1;
 
-        public HeldSoil Held => new("vessel", Vessel, Set.Lead.Thing.Thing, Inside, Soil);
+        public HeldSoil Held => new("vessel", Vessel, Set.Lead.Thing.Thing, Inside, Soil) { HungUp = true };
 
         public Thing? TableThing => Table.Of?.Thing;
 

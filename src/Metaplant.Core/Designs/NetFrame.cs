@@ -244,6 +244,6 @@ public sealed class NetFrame : Design
             "Net in all", "n l + 2 m e", [new("n", "strips over it", Strips, Unit.Count), new("l", "each", Over, Unit.Metre), new("m", "strips of an end", EndStrips, Unit.Count), new("e", "each", Height + Skirt, Unit.Metre)],
             Strips * Over + 2 * EndStrips * (Height + Skirt), Unit.Metre, "Off a roll as wide as it is");
 
-        public NetOverFrame Loads(Chosen set, Cast cast) => new("post", "net", Width, Bay, Height, PostThickness, SagOfSpan * Width, Net.Aperture, Net.Wire, Wire, set.Whole("winter") == 1, Stuff.StickGrade, cast.Worn("posts"));
+        public NetOverFrame Loads(Chosen set, Cast cast) => new("post", "net", Width, Bay, Height, PostThickness, SagOfSpan * Width, Net.Aperture, Net.Wire, Wire, set.Whole("winter") == 1, Stuff.StickGrade, cast.Worn("posts")) { Rail = ("rail", cast["rails"].Min(p => p.Thin), cast.Worn("rails")) };
     }
 }

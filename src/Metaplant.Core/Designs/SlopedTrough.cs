@@ -314,7 +314,7 @@ public sealed class SlopedTrough : Design
         public double RimMost => LegTop + BearerHigh + PackerSide + Vessel.Wall + Fall * Foot.Length / 2 + Inside.Height;
 
         /// <summary>How far down a leg and along a bearer a brace reaches.</summary>
-        public double Knee => Math.Min(LegLong * .8, ((Length - LegSide) / (LegsEach - 1) - .25) / 2);
+        public double Knee => Math.Max(.08, Math.Min(LegLong * .8, (Length - LegSide - .25) / 2));
 
         public double BraceAlong => Knee * Math.Sqrt(2);
 

@@ -211,6 +211,10 @@ public class LoadPathExampleTests
         One(net, "net-wind").Demand.Near(1.4 * One(summer, "net-wind").Demand);
         // Wind through it, a shallow rope: 1.5 × 88.27 × 1.44 ÷ .96 = 198.6 N/m against π 1.2²/4 mm² × 60 MPa ÷ 2 every 21.2 mm.
         One(summer, "net-cord").Demand.Near(198.6);
+        // A rail of 30 mm a metre long takes the upper half of the wall: 88.27 × .5 N/m, × 1.5 ÷ 8.
+        summer.Work(Firm).ShouldNotContain(c => c.Id == "net-rails");
+        One(summer with { Rail = ("rail", .030, Condition.Sound) }, "net-rails").Demand.Near(32 * 1.5 * 88.27 * .5 / 8 / (Math.PI * Math.Pow(.030, 3)));
+        One(net with { Rail = ("rail", .030, Condition.Sound) }, "net-rails").Verdict.ShouldBe(Verdict.Fails);
         One(summer, "net-cord").Capacity.Near(Math.PI / 4 * 1.2 * 1.2 * 60 / 2 / .0212);
     }
 

@@ -795,6 +795,8 @@ public class WholeBuildTests
         fit.Blueprint.Bays.ShouldAllBe(b => Math.Abs(b.At.Z + .29 - .762) < 1e-9);
         Of(fit, "rim-left").Verdict.ShouldBe(Verdict.Sound);
         fit.Assessment.Drain.InAll.ShouldBe(2 * fit.Assessment.Drain.Holes!.Count);
+        // What was proved stood on its floor, and here that hangs.
+        fit.Blueprint.LoadPaths.OfType<Core.Designs.LoadPaths.ShellFloor>().Single().Shell.Proved.ShouldBeNull();
         // It tips by its soil and its own boards, over feet as far apart as the rails.
         fit.Blueprint.Stance.ShouldBeOfType<OnFeet>().Length.Near(1.5 - .06);
     }
@@ -1013,6 +1015,8 @@ public class WholeBuildTests
         // .06 of every .26 m of wall is gone.
         (Of(fit, "hoop").Utilisation!.Value / Of(Built("drilled-tub", A.Heap(A.Thing("drum", findings: [Findings.HeldFood, Findings.LookedOver], substance: Substance.Polyethylene, measures: [("diameter", .57), ("height", .86), ("wall", .003)])), Firm, ("height", .86)), "hoop").Utilisation!.Value).ShouldBeGreaterThan(1 / (1 - .06 / .2598) - .05);
         fit.Cast.Of("stones").Single().ThingId.ShouldBe(2);
+        // What it stood full of water for had no openings in it: the wall is told by its sum alone.
+        fit.Blueprint.LoadPaths.OfType<Core.Designs.LoadPaths.HoopWall>().Single().Shell.Proved.ShouldBeNull();
         // A thin core does not water the outside of so wide a drum in a coarse mix.
         Of(Drum(("core", .06)), "core-reach").Demand.Near((.57 - .06) / 2);
         string Why(params string[] found) => Leads.Of(Catalogue.Find("pocket-drum")!, Core.Stock.Stockroom.Of(A.Heap(A.Thing("drum", findings: [Findings.HeldFood, .. found])))).Others.Single().Why.ToString();

@@ -16,6 +16,9 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="LeftUp">True where it stays up in winter.</param>
 public sealed record NetOverFrame(string Part, string NetPart, double Span, double Bay, double Height, double Diameter, double Sag, double Opening, double Cord, bool Wire, bool LeftUp, string Grade, Condition Posts) : LoadPath
 {
+    /// <summary>The rail from post to post that the net goes over, and its thickness, m; null where it goes over the posts alone.</summary>
+    public (string Part, double Thick, Condition Worn)? Rail { get; init; }
+
     public override IEnumerable<Check> Work(Brief brief) => Checks(brief);
 
     /// <summary>Wind on one post, unfactored, N: on as much of a wall as the widest between two posts.</summary>
@@ -43,7 +46,20 @@ public sealed record NetOverFrame(string Part, string NetPart, double Span, doub
             yield return Bent("net-snow", "Posts pulled over by snow on the net", factor.Value * snow.Value * Bay * Height, timber.DesignBending(Posts, LoadCase.Normal), "Take the net off before snow: no light frame bears it.", [snow], "γ_Q T s h", brief).Guarding([Quantity.Wear]);
         }
 
+        if (Rail is { } rail) yield return Bent(rail.Part, rail.Thick, rail.Worn, wind, timber, brief).Guarding([Quantity.Wind, Quantity.Wear], Quantity.Posts);
         yield return Cords(brief);
+    }
+
+    /// <summary>The upper half of a wall of net pushes its rail sideways, and snow on half of the net bears it down.</summary>
+    private Check Bent(string part, double thick, Condition worn, Sum wind, TimberGrade timber, Brief brief)
+    {
+        var wide = Math.Max(Span, Bay);
+        double aside = wind.Value / wide / 2, down = LeftUp ? brief.Handbook[Gusts.Snow] * Span / 2 : 0, moment = brief.Factors.Surcharge * Math.Sqrt(aside * aside + down * down) * Bay * Bay / 8;
+        double stress = 32 * moment / (Math.PI * Math.Pow(thick, 3)), strength = LeftUp ? timber.DesignBending(worn, LoadCase.Normal) : timber.ShortBending(worn, brief.Handbook);
+        Sum bent = Sum.Of(
+            "Bending of a rail", "σ = 32 γ_Q w s²/8 ÷ π d³", [new("w", "wind, and snow where it stays up, on each metre", Math.Sqrt(aside * aside + down * down), Unit.NewtonPerMetre), new("s", "along, from post to post", Bay, Unit.Metre), new("d", "thickness", thick, Unit.Metre), brief.Handbook.Term(CodeFactors.SurchargeId)],
+            stress, Unit.Pascal, "Beam on two posts; EN 1995-1-1", "The lower half of the net goes to the ground");
+        return Check.Compare("net-rails", "Rails bent by the net", LoadCase.Normal, stress, strength, Unit.Pascal, "Thin rails whip in a gust and let the net go.", part, [wind, bent], new Remedy("Posts no farther apart than", Bay * Math.Sqrt(strength / stress), Unit.Metre), new Remedy("Rails at least this thick", thick * Math.Cbrt(stress / strength), Unit.Metre));
     }
 
     /// <summary>Pull of the net under snow in N/m.</summary>

@@ -11,6 +11,9 @@ namespace Metaplant.Core.Designs.Shared;
 /// <param name="Soil">Filled so deep.</param>
 internal sealed record HeldSoil(string Part, IVessel Vessel, Thing Thing, Vessel Inside, double Soil)
 {
+    /// <summary>True where its floor is carried another way than it was when it stood full of water, so that this proves nothing of it.</summary>
+    public bool HungUp { get; init; }
+
     /// <summary>The radius that with the pressure at the foot gives the greatest stretch of the wall at any height: a tub that flares is wider where the pressure is less.</summary>
     private double HoopRadius => Enumerable.Range(0, 8).Max(i => (1 - i / 8.0) * Inside.SectionAt(Soil * i / 8).Length / 2);
 
@@ -32,7 +35,7 @@ internal sealed record HeldSoil(string Part, IVessel Vessel, Thing Thing, Vessel
     /// <param name="span">The widest stretch between two supports.</param>
     /// <param name="net">What holes leave of it.</param>
     public FloorOnPackers Floor(double span, int spans, double net, Handbook handbook) => Shell(handbook) is { } shell
-        ? new ShellFloor(Part, span, spans, Soil, net, shell)
+        ? new ShellFloor(Part, span, spans, Soil, net, HungUp ? shell with { Proved = null } : shell)
         : new BoardFloor(Part, span, spans, Vessel.Wall, Soil, net, Thing.Substance.Grade()!, Thing.Condition);
 
     /// <summary>kg without soil.</summary>
