@@ -53,7 +53,6 @@ public sealed class PocketDrum : Design
     public override Outcome<Demand> Ask(Chosen set)
     {
         var drum = new Plan(set);
-        if (set["opening"] > set["apart"] / 2) return new Problem("opening", "So little would be left between the openings that the drum opens along them.");
         if (drum.Openings.Count == 0) return new Problem("height", "Too low for a row of openings between its foot and its top.");
         if (drum.Core > drum.Across - .1) return new Problem("core", "The core leaves no room for soil.");
         return Demand.Of(
