@@ -13,7 +13,7 @@ internal static class DrainAssessor
     public static DrainAssessment Assess(Blueprint blueprint, Brief brief) => blueprint.Foot switch
     {
         ClosedFloor floor => Closed(blueprint, floor, brief),
-        OutletFloor outlet => ToOutlet(blueprint, outlet, brief),
+        OutletFloor outlet => OutletDrain.Assess(blueprint, outlet, brief),
         ClothFoot => Cloth(blueprint, brief),
         OpenGround => Open(blueprint, brief),
         NoSoil when brief.Site != Site.Soil => new(Verdict.Fails, "Its plants need open ground; there is none here.", null, 0, 0, null, [], []),
@@ -39,51 +39,8 @@ internal static class DrainAssessor
         return new(Verdicts.Worst(checks), checks.Find(c => c.Verdict > Verdict.Sound)?.Words ?? "Through its cloth, from above down to the ground below.", null, 0, brief.Medium.WetLayer, down, [], checks);
     }
 
-    private static Check Slow(Sum down, Brief brief) => Check.Compare(
+    internal static Check Slow(Sum down, Brief brief) => Check.Compare(
         "drain-down", "Time to drain beside what roots bear", LoadCase.Normal, down.Value, brief.Handbook[Practice.DrainWithin], Unit.Second, "After a soaking it stays wet too long: roots want air within a day. Mix in what is coarser, or fill with something else.", null, [down]).Guarding([Quantity.Soil]);
-
-    /// <summary>A long vessel that falls to an outlet: the fall, the way through the soil to the stones, along the stones to the outlet, and out.</summary>
-    private static DrainAssessment ToOutlet(Blueprint blueprint, OutletFloor floor, Brief brief)
-    {
-        Term slope = brief.Handbook.Term(Practice.OutletSlope), least = brief.Handbook.Term(Practice.LeastRaise), clogging = brief.Handbook.Term(Practice.Clogging), discharge = brief.Handbook.Term(Practice.Discharge), rain = brief.Handbook.Term(Practice.RainRate);
-        var down = DrainDown.Worked(blueprint.Depth, brief.Medium, brief.Handbook);
-        double wet = HoleSpacing.ToleratedWetDepth(brief.Handbook, brief.Thirst), q = floor.Reaching(brief), width = floor.Inside.SectionAt(0).Width, fall = floor.Way * floor.Slope;
-        Sum falls = Sum.Of("Fall to the outlet", "L × slope", [new("L", "from the far end", floor.Way, Unit.Metre), new("slope", "part of the way", floor.Slope, Unit.One), slope with { Symbol = "at least" }], fall, Unit.Metre, "As roof gutters and paving");
-        // Without stones all of it has to find its way through the soil to one end.
-        var way = floor.Strip > 0 ? Math.Max(0, width - floor.Strip) / 2 : floor.Way;
-        var stands = way * Math.Sqrt(q / brief.Medium.Conductivity);
-        Sum stood = Sum.Of(
-            "Water farthest from the way out", "h = x √(q ÷ K)", [new("x", floor.Strip > 0 ? "through the soil to the stones" : "through the soil to the outlet", way, Unit.Metre), new("q", "rain reaching the foot, at most K", q, Unit.MetrePerSecond, Practice.RainRate), new("K", "how fast the wet soil passes water", brief.Medium.Conductivity, Unit.MetrePerSecond), new("tolerated", "wet depth the plants tolerate", wet, Unit.Metre)],
-            stands, Unit.Metre, "Dupuit 1863, drains on a tight floor", "Rain as heavy as this for hours; the fall helps and is left out");
-        List<Check> checks =
-        [
-            Check.Enough("fall", "Fall to the outlet", slope.Value * floor.Way, fall, Unit.Metre, $"{Amount.Length(fall)} from end to end.", "So level it keeps water at its far end: pack that end up.", null, [falls], new Remedy("Far end higher by", slope.Value * floor.Way, Unit.Metre)),
-            Check.Compare("outlet-way", "Water standing in the soil", LoadCase.Normal, stands, wet, Unit.Metre, floor.Strip > 0 ? "Through the soil to the stones, and along them out." : "Through so much soil to one outlet water does not find its way: lay stones along the floor.", null, [stood]).Guarding([]),
-            Flow(floor, q, wet, discharge, clogging),
-            Check.Enough("clearance", "Clear below the outlet", least.Value, floor.Raise, Unit.Metre, $"{Amount.Length(floor.Raise)} clear below.", "Too close to the ground for a pail, or even for water to run away.", null, []),
-            Slow(down, brief),
-        ];
-        if (floor.Strip > 0)
-        {
-            var gravel = brief.Handbook[Practice.StonesConductivity];
-            var high = floor.Way * Math.Sqrt(q / gravel * width / floor.Strip);
-            checks.Insert(2, Check.Compare(
-                "stones", "Stones that lead to the outlet", LoadCase.Normal, high, OutletFloor.StonesHigh, Unit.Metre, "Coarse and washed; cloth over them keeps the soil out.", null,
-                [Sum.Of("Water in the stones at the far end", "h = L √(q w ÷ K_g b)", [new("L", "length", floor.Way, Unit.Metre), new("q", "rain reaching the foot", q, Unit.MetrePerSecond, Practice.RainRate), new("w", "width of the floor", width, Unit.Metre), new("b", "width of the stones", floor.Strip, Unit.Metre), brief.Handbook.Term(Practice.StonesConductivity)], high, Unit.Metre, "Dupuit 1863, on a level floor")]));
-        }
-
-        if (rain.Value * Math.Max(1, floor.Inside.AreaAt(floor.Soil) / floor.Inside.BaseArea) > brief.Medium.Conductivity * (1 + 1e-12))
-            checks.Add(Check.Compare("ponds", "Rain beside what the soil passes", LoadCase.Normal, rain.Value, brief.Medium.Conductivity, Unit.MetrePerSecond, "Rain comes faster than this soil lets it through: water stands on top.", null, [stood]));
-        var words = checks.Find(c => c.Verdict == Verdict.Fails)?.Words ?? (Sentence)$"One outlet of {Amount.Length(floor.Outlet)}{(floor.Alike > 1 ? " in each" : "")}, {Amount.Length(fall)} of fall to it.";
-        return new(Verdicts.Worst(checks), words, null, 0, brief.Medium.WetLayer, down, [falls, stood], checks);
-    }
-
-    private static Check Flow(OutletFloor floor, double q, double wet, Term discharge, Term clogging)
-    {
-        double inflow = q * floor.Inside.BaseArea, let = Orifice.Flow(floor.Outlet, wet, discharge.Value) / clogging.Value;
-        Sum sum = Sum.Of("What the outlet lets out", "C (π d²/4) √(2 g h) ÷ k", [new("d", "outlet", floor.Outlet, Unit.Metre), new("h", "water over it", wet, Unit.Metre), discharge, clogging], let, Unit.CubicMetrePerSecond, "Orifice", "Half of it clogged");
-        return Check.Compare("flow", "Rain beside what the outlet lets out", LoadCase.Normal, inflow, let, Unit.CubicMetrePerSecond, "Flow is rarely the limit; leaves in the outlet are.", null, [sum]);
-    }
 
     private static DrainAssessment Closed(Blueprint blueprint, ClosedFloor floor, Brief brief)
     {
@@ -95,17 +52,15 @@ internal static class DrainAssessor
             Room(floor, holes, spacing).Guarding([], Quantity.Pads), Reach(floor, holes, spacing).Guarding([], Quantity.Pads),
             Flow(floor, holes, spacing, brief), Clearance(floor, brief), Slow(down, brief),
         ];
-        if (spacing.Ponds)
-        {
-            checks.Add(Check.Compare(
-                "ponds", "Rain beside what the soil passes", LoadCase.Normal, brief.Handbook[Practice.RainRate] * (floor.Line is null ? floor.TopToBase : 1), brief.Medium.Conductivity, Unit.MetrePerSecond,
-                "Rain comes faster than this soil lets it through: water stands on top.", null, [spacing.Sum]));
-        }
-
+        if (spacing.Ponds) checks.Add(Ponds(spacing.Reaching, spacing.Sum, brief));
         var verdict = Verdicts.Worst(checks);
         var words = checks.Find(c => c.Verdict == Verdict.Fails)?.Words ?? (Sentence)$"{new Count(holes.Count, "hole", "holes")} of {Amount.Length(floor.HoleDiameter)}{(floor.Alike > 1 ? " in each" : "")}, {Amount.Length(spacing.Spacing)} apart at most.";
         return new(verdict, words, holes, floor.HoleDiameter, brief.Medium.WetLayer, down, [spacing.Sum], checks) { Counted = holes.Worked(floor.Outline, spacing.Spacing, floor.HoleDiameter, floor.Packers.Count, floor.PackerWidth), InAll = holes.Count * floor.Alike };
     }
+
+    /// <summary>Said only where it is so.</summary>
+    internal static Check Ponds(double reaching, Sum worked, Brief brief) => Check.Compare(
+        "ponds", "Rain beside what the soil passes", LoadCase.Normal, reaching, brief.Medium.Conductivity, Unit.MetrePerSecond, "Rain comes faster than this soil lets it through: water stands on top.", null, [worked]);
 
     /// <summary>The pitch that is drawn, beside what leaves a floor between the holes.</summary>
     private static Check Room(ClosedFloor floor, HoleGrid holes, HoleSpacing spacing)

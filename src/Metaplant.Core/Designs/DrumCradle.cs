@@ -233,7 +233,7 @@ public sealed class DrumCradle : Design
         public Ink Ink => new HeldSoil("trough", Drum, Set.Lead.Thing.Thing, Space, Soil).Ink;
 
         /// <summary>What it stood full of water for was the whole drum: of its half that proves nothing.</summary>
-        public Shell Shell(Handbook handbook) => LoadPaths.Shell.Of(Set.Lead.Thing.Thing, Wall, Radius, handbook)! with { Proved = null };
+        public Shell Shell(Handbook handbook) => LoadPaths.Shell.Of(Set.Lead.Thing.Thing, Wall, Radius, handbook)!.Unproved();
 
         public double Empty(Handbook handbook) => (Math.PI * Radius * Length + Math.PI * Radius * Radius) * Wall * handbook[Set.Lead.Thing.Thing.Substance.Shell() + ".density"];
     }

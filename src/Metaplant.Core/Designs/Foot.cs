@@ -64,6 +64,6 @@ public sealed record OutletFloor(Vessel Inside, double Soil, double Slope, doubl
     /// <summary>From the far end to the outlet.</summary>
     public double Way => Inside.SectionAt(0).Length;
 
-    /// <summary>Rain that reaches its foot, m/s: what falls on top, and no more than the soil passes.</summary>
-    public double Reaching(Brief brief) => Math.Min(brief.Medium.Conductivity, brief.Handbook[Practice.RainRate] * Math.Max(1, Inside.AreaAt(Soil) / Inside.BaseArea));
+    /// <summary>Rain for each area of its foot, m/s, before the soil holds it up.</summary>
+    public double Reaching(Brief brief) => brief.Handbook[Practice.RainRate] * Math.Max(1, Inside.AreaAt(Soil) / Inside.BaseArea);
 }

@@ -7,6 +7,7 @@ using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Salvage.Kinds;
 using Metaplant.Core.Scenes;
+using Metaplant.Core.Settling;
 using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
 
@@ -24,6 +25,9 @@ public sealed class LayeredTower : Design
     private const double WidestOpening = .10;
     private const double SteelDensity = 7850;
     private const double LineToLash = .4;
+
+    /// <summary>From the first filling to autumn, years.</summary>
+    private const double Season = .5;
 
     /// <summary>Leaves or chip packed so thick against the mesh, m: thinner, soil runs out and light comes in.</summary>
     private const double Packed = .06;
@@ -205,6 +209,9 @@ public sealed class LayeredTower : Design
                 Sum.Of("Length of the ring", "π D + lap", [new("D", "across", Across, Unit.Metre), new("lap", "overlap", Overlap, Unit.Metre)], Ring, Unit.Metre, "Geometry of the circle"),
                 Sum.Of("Soil for each lift", "π (D − 2 w)² ÷ 4 × z ÷ n", [new("D", "across", Across, Unit.Metre), new("w", "wall", Thick, Unit.Metre), new("z", "depth of soil", Soil, Unit.Metre), new("n", "lifts", Lifts, Unit.Count)], LiftVolume, Unit.CubicMetre, "Volume of a cylinder", "As it lies, firmed"),
             ];
+            // Two parts of compost to three of soil, or compost alone; of other media nobody knows how they sink.
+            IReadOnlyList<Layer>? layers = Set.Brief.Medium.Id switch { "topsoil-compost" => [new(Fill.Topsoil, .6 * Soil), new(Fill.Compost, .4 * Soil)], "finished-compost" => [new(Fill.Compost, Soil)], _ => null };
+            if (layers is not null) all.Add(Sum.Of("It sinks by autumn", "Σ T f (1 − e^−kt)", [new("T", "depth of soil", Soil, Unit.Metre), new("t", "years", Season, Unit.Year), .. layers.Select(l => Set.Brief.Handbook.Term(Fills.Id(l.Fill, "lost"))), .. layers.Select(l => Set.Brief.Handbook.Term(Fills.Id(l.Fill, "rate")))], Settlement.After(Season, layers, Set.Brief.Handbook), Unit.Metre, "How fills rot and sink, an estimate that your own log corrects", "Firmed and watered as it was filled"));
             if (Lifts > 1 && Set.Brief.Crop is { } crop)
             {
                 // As tall as it gets by the first picking, evenly.

@@ -92,6 +92,7 @@ public sealed class LetInTable : Design
             [
                 .. paths,
                 new BarBesideCutOut("table", Math.Max(plan.Cut.Length, plan.Cut.Width), plan.WoodLeft, plan.Thick, new(plan.Inside.VolumeTo(plan.Soil), plan.Held.EmptyMass(handbook)), plan.Inside.AreaAt(plan.Soil), table?.Substance.Grade() ?? Piece.BoughtGrade, plan.Table.Condition),
+                .. plan.OnReel ? [] : (LoadPath[])[new FoundLegs("table", plan.Height - plan.Thick, Leg, new(plan.Vessels * plan.Inside.VolumeTo(plan.Soil), plan.TableMass + plan.Vessels * plan.Held.EmptyMass(handbook)), plan.Vessels * plan.Inside.AreaAt(plan.Soil), table?.Substance.Grade() ?? Piece.BoughtGrade, plan.Table.Condition)],
                 new RoomLeft("rim-left", "table", "Wood left round the cut-outs", LoadsBelow.LeastRim, plan.WoodLeft, $"Only {Amount.Length(Math.Max(0, plan.WoodLeft))} of wood would be left; {Amount.Length(LoadsBelow.LeastRim)} at least hold together."),
                 new RoomLeft("rim-bears", "vessel", "Rim that it hangs by", LeastBearing, set["rim"] - Play / 2, $"Of its rim {Amount.Length(Math.Max(0, set["rim"] - Play / 2))} would lie on the wood; it slips through with less than {Amount.Length(LeastBearing)}."),
                 new Drips("vessel", set.Whole("drips") == 1),
@@ -100,7 +101,8 @@ public sealed class LetInTable : Design
             Stance = new OnFeet(plan.FeetLength, plan.FeetWidth, (plan.Length, plan.Width, plan.Height), plan.FeetArea, "table", set.Whole("wall") == 1),
             Scene = () => Stand(plan),
             Operations = () => Steps(plan, set, paths),
-            Faces = [new("table", "Cut-outs in the top, from above", [.. plan.Top.ToPolygon().Select(p => new Point(p.X + plan.Length / 2, p.Y + plan.Width / 2))], [.. plan.Middles.Select(m => (new Point(m.X + plan.Length / 2, m.Y + plan.Width / 2), plan.Cut.Length))])],
+            // A template pricks middles: of a cut-out that is not round its measures are told in the step.
+            Faces = !plan.Round ? [] : [new("table", "Cut-outs in the top, from above", [.. plan.Top.ToPolygon().Select(p => new Point(p.X + plan.Length / 2, p.Y + plan.Width / 2))], [.. plan.Middles.Select(m => (new Point(m.X + plan.Length / 2, m.Y + plan.Width / 2), plan.Cut.Length))])],
             Reach = plan.Width / 2,
         };
     }
@@ -177,13 +179,12 @@ public sealed class LetInTable : Design
     {
         var n = plan.Vessels;
         var holes = plan.Floor.Holes(set.Brief).Count * n;
-        var round = plan.Inside.SectionAt(0) is CircleOutline;
         List<Operation> steps =
         [
             Op.Wash(),
             new("look", "Look under the top", "Rails, drawers, bolts and braces: none of them may be cut. Old paint: test it for lead before it is sawn or sanded.", 10, ["Tape"], Op.Gloves, false, "contents"),
-            new("mark", $"Mark {new Count(n, "cut-out", "cut-outs")}", $"By the template, {Amount.Length(plan.Cut.Length)}{(round ? " across" : (Sentence)$" by {Amount.Length(plan.Cut.Width)}")}: turn the vessel over, draw round its body under the rim and add {Amount.Length(Play / 2)} all round. {Amount.Length(LoadsBelow.LeastRim)} of wood at least to every edge and to the next.", 8 * n, ["Tape", "Marker"], []),
-            new("start", "Drill start holes", round ? "One inside each line, large enough for the saw blade." : (Sentence)$"One in each corner of each cut-out, {Amount.Length(.012)}, inside the line: a corner that is sawn square splits from there.", 4 * n, [Op.Bit(.012)], Op.EyesAndGloves, false, "drill"),
+            new("mark", $"Mark {new Count(n, "cut-out", "cut-outs")}", $"{(plan.Round ? (Sentence)$"By the template, {Amount.Length(plan.Cut.Length)} across" : $"{Amount.Length(plan.Cut.Length)} by {Amount.Length(plan.Cut.Width)}, where the plan has them")}: turn the vessel over, draw round its body under the rim and add {Amount.Length(Play / 2)} all round. {Amount.Length(LoadsBelow.LeastRim)} of wood at least to every edge and to the next.", 8 * n, ["Tape", "Marker"], []),
+            new("start", "Drill start holes", plan.Round ? "One inside each line, large enough for the saw blade." : (Sentence)$"One in each corner of each cut-out, {Amount.Length(.012)}, inside the line: a corner that is sawn square splits from there.", 4 * n, [Op.Bit(.012)], Op.EyesAndGloves, false, "drill"),
             new("cut", "Saw the cut-outs", "From start hole to start hole, the waste held from below so that it does not break out; file the edge smooth and oil it twice, since that is where it rots.", 15 * n, ["Jigsaw", "File"], Op.Saw, false, "saw") { SlowerWithSalvage = true, Places = ["table"] },
         ];
         if (HeldSoil.AsksForWater(paths, set.Brief)) steps.Add(new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift"));
@@ -217,6 +218,8 @@ public sealed class LetInTable : Design
         public HeldSoil Held => new("vessel", Vessel, Set.Lead.Thing.Thing, Inside, Soil) { HungUp = true };
 
         public Thing? TableThing => Table.Of?.Thing;
+
+        public bool Round => Inside.SectionAt(0) is CircleOutline;
 
         public Outline Rim => Inside.SectionAt(Inside.Height);
 

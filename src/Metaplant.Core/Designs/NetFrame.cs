@@ -83,6 +83,7 @@ public sealed class NetFrame : Design
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
         var frame = new Plan(set) { Rail = cast["rails"].Concat(cast["cross"]).Max(p => p.Thin) };
+        var loads = frame.Loads(cast);
         List<Part> parts =
         [
             new("net", "Net", Form.Mesh, frame.Strips, frame.Over, frame.Net.Width, frame.Net.Wire, "net"), new("end", "Net of an end", Form.Mesh, 2 * frame.EndStrips, frame.Height + frame.Skirt, frame.Net.Width, frame.Net.Wire, "ends"),
@@ -106,8 +107,8 @@ public sealed class NetFrame : Design
             Foot = new NoSoil(),
             LoadPaths =
             [
-                new NetOpening("net", frame.Net.Aperture, frame.Pest, set.Lead.Thing.Thing.Shows(Findings.Torn)), frame.Loads(set, cast),
-                new DrivenPosts("post", b => new(0, frame.Loads(set, cast).Wind(b).Value), frame.Height / 2, PostThickness, set["embed"], Stuff.StickGrade, cast.Worn("posts")) { Leans = false, Pushed = "wind on one", By = "the wind" },
+                new NetOpening("net", frame.Net.Aperture, frame.Pest, set.Lead.Thing.Thing.Shows(Findings.Torn)), loads,
+                new DrivenPosts("post", b => new(0, loads.Wind(b).Value), frame.Height / 2, PostThickness, set["embed"], Stuff.StickGrade, cast.Worn("posts")) { Leans = false, Pushed = "wind on one", By = "the wind" },
             ],
             Figures = [frame.Cut],
             Handling = new(frame.Posts * Stuff.MassOfPole(PostThickness, frame.Height + set["embed"]), BuiltInPlace: true),
@@ -244,6 +245,6 @@ public sealed class NetFrame : Design
             "Net in all", "n l + 2 m e", [new("n", "strips over it", Strips, Unit.Count), new("l", "each", Over, Unit.Metre), new("m", "strips of an end", EndStrips, Unit.Count), new("e", "each", Height + Skirt, Unit.Metre)],
             Strips * Over + 2 * EndStrips * (Height + Skirt), Unit.Metre, "Off a roll as wide as it is");
 
-        public NetOverFrame Loads(Chosen set, Cast cast) => new("post", "net", Width, Bay, Height, PostThickness, SagOfSpan * Width, Net.Aperture, Net.Wire, Wire, set.Whole("winter") == 1, Stuff.StickGrade, cast.Worn("posts")) { Rail = ("rail", cast["rails"].Min(p => p.Thin), cast.Worn("rails")) };
+        public NetOverFrame Loads(Cast cast) => new("post", "net", Width, Bay, Height, PostThickness, SagOfSpan * Width, Net.Aperture, Net.Wire, Wire, Set.Whole("winter") == 1, Stuff.StickGrade, cast.Worn("posts")) { Rail = ("rail", cast["rails"].Min(p => p.Thin), cast.Worn("rails")) };
     }
 }

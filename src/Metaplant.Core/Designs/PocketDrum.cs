@@ -179,9 +179,8 @@ public sealed class PocketDrum : Design
         /// <summary>The wall with its openings taken out, and the floor over its packers.</summary>
         public IReadOnlyList<LoadPath> Shells(Brief brief)
         {
-            // What it stood full of water for was a wall without openings: of one with them that proves nothing.
             var shell = Shell.Of(Set.Lead.Thing.Thing, Wall, Height, brief.Handbook)!;
-            return [new HoopWall("drum", Across / 2, Soil, shell with { Left = shell.Left * Left, Damaged = true, Proved = null }), Held.Floor(Across / Packers.Count, Packers.Count - 1, Floor.Net(brief), brief.Handbook)];
+            return [new HoopWall("drum", Across / 2, Soil, shell.Pierced(Left)), Held.Floor(Across / Packers.Count, Packers.Count - 1, Floor.Net(brief), brief.Handbook)];
         }
     }
 }

@@ -73,8 +73,9 @@ public sealed class PocketPallet : Design
         double soil = pallet.Count * pallet.Space.VolumeTo(pallet.Soil), wet = empty + soil * set.Brief.Medium.SaturatedDensity;
         List<Part> parts = [new("pallet", "Pallet", Form.Section, 1, m.SlatLength, m.Depth, m.Thickness, "pallet"), new("pocket", "Pocket of cloth", Form.Fabric, pallet.Count, pallet.Along, 2 * pallet.Soil + pallet.Across, 0, "pockets")];
         if (pallet.OnItsFeet) parts.AddRange([new("foot", "Foot", Form.Timber, 2, set["feet"], FootHigh, FootWide, "feet"), new("brace", "Brace of a foot", Form.Timber, 4, pallet.BraceLong, .045, .035, "braces")]);
+        WallFixing fixing = new("pallet", wet, m.Thickness / 2, m.SlatLength, m.Depth, FixedAt * m.Depth);
         List<LoadPath> paths = [new PocketCloth("pocket", pallet.Across, pallet.Soil, pallet.Along, set["staples"])];
-        if (!pallet.OnItsFeet) paths.Add(new WallFixing("pallet", wet, m.Thickness / 2, m.SlatLength, m.Depth, FixedAt * m.Depth));
+        if (!pallet.OnItsFeet) paths.Add(fixing);
         return new Blueprint
         {
             DesignId = Id,
@@ -89,7 +90,7 @@ public sealed class PocketPallet : Design
             // Held to a wall it tips no more than its fixings let it, and these are tested.
             Stance = pallet.OnItsFeet ? new OnFeet(m.SlatLength, set["feet"], (m.SlatLength, m.Thickness, pallet.FootUp + m.Depth), 2 * set["feet"] * FootWide, "foot", false) : new Hung(m.SlatLength * m.Thickness),
             Scene = () => Stand(pallet),
-            Operations = () => Steps(pallet, set),
+            Operations = () => Steps(pallet, set, fixing),
             Reach = m.Thickness,
         };
     }
@@ -149,7 +150,7 @@ public sealed class PocketPallet : Design
         ], SectionAt: pallet.Places[0].X);
     }
 
-    private static IReadOnlyList<Operation> Steps(Plan pallet, Chosen set)
+    private static IReadOnlyList<Operation> Steps(Plan pallet, Chosen set, WallFixing fixing)
     {
         var n = pallet.Count;
         var lying = set.Whole("planted") == 0;
@@ -166,7 +167,7 @@ public sealed class PocketPallet : Design
         }
         else
         {
-            steps.Add(new("test", "Test the fixings", Sentence.Join(" ", new WallFixing("pallet", 1, 1, 1, 1, 1).Work(set.Brief).Single().Test.Take(1)), 30, [Op.Bit(.008), "Spanner"], Op.EyesAndGloves, true, "drill"));
+            steps.Add(new("test", "Test the fixings", Sentence.Join(" ", fixing.Test(set.Brief)), 30, [Op.Bit(.008), "Spanner"], Op.EyesAndGloves, true, "drill"));
         }
 
         Sentence fill = $"{Amount.Volume(n * pallet.Space.VolumeTo(pallet.Soil))} in all, a light mix, pressed into the corners of every pocket, to {Amount.Length(HeadSpace)} below its edge.";

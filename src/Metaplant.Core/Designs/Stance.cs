@@ -5,6 +5,10 @@ namespace Metaplant.Core.Designs;
 /// <summary>Part of a blueprint that stands or is carried by itself: m³ of soil in it and its kg without.</summary>
 public readonly record struct Burden(double Soil, double Empty)
 {
+    /// <summary>Moist, or full of water where the drain is blocked, and the people on so much of it, m²; N.</summary>
+    public LoadPaths.Push Weight(double level, Brief brief, Sums.LoadCase loadCase)
+        => new((loadCase == Sums.LoadCase.Normal ? brief.Medium.MoistUnitWeight : brief.Medium.SaturatedUnitWeight) * Soil + Empty * Medium.Gravity, brief.People * level);
+
     /// <summary>kg, dry.</summary>
     public double Dry(Medium medium) => medium.DryDensity * Soil + Empty;
 

@@ -16,8 +16,9 @@ public enum ThirstClass
 /// <param name="BySoil">Spacing that the way through wet soil allows.</param>
 /// <param name="ByEntry">Spacing that the way into the hole allows.</param>
 /// <param name="CellRadius">Radius of the soil one hole drains by the first way.</param>
+/// <param name="Reaching">Rain for each area of the foot, m/s, before the soil holds it up.</param>
 /// <param name="Ponds">True when rain comes faster than the soil passes it, so that water stands on top.</param>
-public sealed record HoleSpacing(double BySoil, double ByEntry, double CellRadius, bool Ponds, Sum Sum)
+public sealed record HoleSpacing(double BySoil, double ByEntry, double CellRadius, double Reaching, bool Ponds, Sum Sum)
 {
     public double Spacing => Math.Min(BySoil, ByEntry);
 
@@ -57,7 +58,7 @@ public sealed record HoleSpacing(double BySoil, double ByEntry, double CellRadiu
         {
             Question = new Question("hole-spacing", ("conductivity", k), ("rain", rain), ("holeDiameter", holeDiameter), ("toleratedWetDepth", h), ("topToBaseArea", topToBaseArea)).OrNone("padDiameter", padDiameter),
         };
-        return new(bySoil, byEntry, radius, reaching > k * (1 + 1e-12), sum);
+        return new(bySoil, byEntry, radius, reaching, reaching > k * (1 + 1e-12), sum);
     }
 
     /// <summary>
@@ -76,7 +77,7 @@ public sealed record HoleSpacing(double BySoil, double ByEntry, double CellRadiu
                 new("h", "wet depth the plants tolerate", h, Unit.Metre), new("b", "width of the soil on top", gathers, Unit.Metre), new("w", "width of the trough at that depth", wetWidth, Unit.Metre),
             ],
             Math.Min(bySoil, byEntry), Unit.Metre, "Dupuit 1863 for the way through the soil; Hvorslev 1951 for the way into the hole", "Rain as heavy as this for hours", "One row along the lowest line");
-        return new(bySoil, byEntry, 0, rain > k * (1 + 1e-12), sum);
+        return new(bySoil, byEntry, 0, rain, rain > k * (1 + 1e-12), sum);
     }
 
     private static double CellRadiusFor(double k, double q, double r, double h)

@@ -9,6 +9,8 @@ public static class People
     public const string AtEdge = "people.at-edge";
     public const string HandAtRim = "people.hand-at-rim";
     public const string Seated = "people.seated";
+    public const string Climbing = "people.child-climbing";
+    public const string ClimbingBefore = "people.child-before";
     public const string FloorLow = "people.floor-low";
     public const string FloorHigh = "people.floor-high";
 
@@ -25,6 +27,8 @@ public static class People
         new(AtEdge, "q", "people sitting, kneeling or standing at the edge", 1000, Unit.Pascal, Evidence.Assumed, "Half of the 2 kPa of EN 1991-1-1 category A, over soil that is mostly planted") { NeverBelow = 500 },
         new(HandAtRim, "F", "somebody leaning on the rim", 300, Unit.Newton, Evidence.Assumed, "About a third of a person's weight") { NeverBelow = 100 },
         new(Seated, "Q", "somebody who sits down", 1000, Unit.Newton, Evidence.Assumed, "A heavy person; sitting down with a jolt is in the factor") { NeverBelow = 500 },
+        new(Climbing, "F_c", "a child who climbs what stands upright", 500, Unit.Newton, Evidence.Assumed, "A child of ten, stepping up") { NeverBelow = 200 },
+        new(ClimbingBefore, "e_c", "how far before it the child hangs", .2, Unit.Metre, Evidence.Assumed, "Half of a child’s depth, and arms bent"),
         new(FloorLow, "q_k", "what balconies and roofs to walk on are often made for, low end", 2500, Unit.Pascal, Evidence.Defined, "EN 1991-1-1 table 6.2, category A, balconies 2.5 to 4.0 kN/m²"),
         new(FloorHigh, "q_k", "what balconies and roofs to walk on are often made for, high end", 4000, Unit.Pascal, Evidence.Defined, "EN 1991-1-1 table 6.2, category A, balconies 2.5 to 4.0 kN/m²"),
     ];

@@ -30,6 +30,10 @@ public class LetInTableTests
         fit.Assessment.Drain.InAll.ShouldBe(2 * fit.Assessment.Drain.Holes!.Count);
         // What was proved stood on its floor, and here that hangs.
         fit.Blueprint.LoadPaths.OfType<Core.Designs.LoadPaths.ShellFloor>().Single().Shell.Proved.ShouldBeNull();
+        // Two of its four legs, 45 mm each way, carry all of it.
+        var all = fit.Blueprint.Soil * 12262.5 + fit.Blueprint.Handling.EmptyMass * 9.81;
+        Of(fit, "leg").Demand.Near(1.35 * all / 2);
+        Of(fit, "leg").Capacity.Near(Math.PI * Math.PI * 7e9 * Math.Pow(.045, 4) / 12 / (.73 * .73) / 3);
         // It tips by its soil and its own boards, over feet as far apart as the rails.
         fit.Blueprint.Stance.ShouldBeOfType<OnFeet>().Length.Near(1.5 - .06);
     }
@@ -102,5 +106,15 @@ public class LetInTableTests
         look.ShouldContain("lead");
         Step(LetIn(), "cut").Words.ToString().ShouldContain("oil it twice");
         LetIn(set: ("drips", 1)).Blueprint.Operations().ShouldContain(o => o.Id == "tray");
+    }
+
+    [Fact]
+    public void A_template_is_for_what_is_round_and_a_box_tells_both_measures()
+    {
+        var box = Built("let-in-table", A.Heap(
+            A.Thing("tote", findings: [Findings.HeldFood, Findings.LookedOver], substance: Substance.Polyethylene, measures: [("topLength", .40), ("topWidth", .30), ("bottomLength", .34), ("bottomWidth", .24), ("height", .25)]), A.Thing("table", id: 2, findings: [Findings.LookedOver], substance: Substance.Softwood)), Firm);
+        box.Blueprint.Faces.ShouldBeEmpty();
+        Step(box, "mark").Words.ToString().ShouldStartWith("410 mm by 310 mm");
+        Step(LetIn(), "mark").Words.ToString().ShouldStartWith("By the template, 308 mm across");
     }
 }

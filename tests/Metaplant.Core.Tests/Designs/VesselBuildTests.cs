@@ -53,6 +53,8 @@ public class VesselBuildTests
         fit.Blueprint.Parts.Single(p => p.Id == "ring").Length.Near(Math.PI * .6 + .10);
         fit.Blueprint.Soil.Near(Math.PI / 4 * .36 * .65);
         fit.Blueprint.Figures[1].Value.Near(fit.Blueprint.Soil / 3);
+        // Half a year of .39 m of soil and .26 m of compost, firmed: .08 of one at .70 a year, .35 of the other at .90.
+        fit.Blueprint.Figures.Single(f => f.Title == "It sinks by autumn").Value.Near(.39 * .08 * (1 - Math.Exp(-.35)) + .26 * .35 * (1 - Math.Exp(-.45)));
         Of(fit, "buried").Demand.Near(.65 / 3);
         fit.Blueprint.Figures.Single(f => f.Title == "Days from lift to lift").Value.Near(.65 / 3 * 100 / .6);
         fit.Blueprint.Operations().Select(o => o.Id).TakeLast(2).ShouldBe(["lifts", "open"]);
@@ -137,7 +139,9 @@ public class VesselBuildTests
     {
         var wall = Pockets(("stands", 0));
         Of(wall, "fixing").Verdict.ShouldBe(Verdict.ProveFirst);
-        wall.Blueprint.Operations().ShouldContain(o => o.Id == "test" && o.Words.ToString().Contains("never plaster"));
+        Step(wall, "test").Words.ToString().ShouldContain("never plaster");
+        // Whoever makes it reads there what to pull with.
+        Step(wall, "test").Words.ToString().ShouldContain(Of(wall, "fixing").Test[1].ToString());
         wall.Cast.Buys.Select(b => b.NeedId).ShouldContain("fixings");
         var feet = Pockets(("stands", 1), ("feet", 1.2));
         feet.Assessment.Hold.Checks.ShouldNotContain(c => c.Id == "fixing");
@@ -156,8 +160,9 @@ public class VesselBuildTests
         fit.Blueprint.Pockets.Count.ShouldBe(5 * 3);
         fit.Blueprint.Pockets.Select(p => Math.Round(p.At.Z, 4)).Distinct().Order().ShouldBe([.18, .4398, .6996]);
         fit.Blueprint.Faces.Single().Openings.Count.ShouldBe(15);
-        // .06 of every .26 m of wall is gone.
-        (Of(fit, "hoop").Utilisation!.Value / Of(Built("drilled-tub", A.Heap(A.Thing("drum", findings: [Findings.HeldFood, Findings.LookedOver], substance: Substance.Polyethylene, measures: [("diameter", .57), ("height", .86), ("wall", .003)])), Firm, ("height", .86)), "hoop").Utilisation!.Value).ShouldBeGreaterThan(1 / (1 - .06 / .2598) - .05);
+        // .06 of every .26 m of wall is gone; it is filled a centimetre lower than a tub.
+        var tub = Built("drilled-tub", A.Heap(A.Thing("drum", findings: [Findings.HeldFood, Findings.LookedOver], substance: Substance.Polyethylene, measures: [("diameter", .57), ("height", .86), ("wall", .003)])), Firm, ("height", .86));
+        (Of(fit, "hoop").Utilisation!.Value / Of(tub, "hoop").Utilisation!.Value).Near(.82 / .83 / (1 - .06 / (.30 * Math.Sqrt(3) / 2)));
         fit.Cast.Of("stones").Single().ThingId.ShouldBe(2);
         // What it stood full of water for had no openings in it: the wall is told by its sum alone.
         fit.Blueprint.LoadPaths.OfType<Core.Designs.LoadPaths.HoopWall>().Single().Shell.Proved.ShouldBeNull();
@@ -253,7 +258,6 @@ public class VesselBuildTests
         WhyNot("layered-tower", A.Thing("mesh", substance: Substance.SyntheticFibre)).ShouldContain("does not stand by itself");
         WhyNot("layered-tower", A.Thing("mesh", substance: Substance.ZincCoatedSteel, measures: ("aperture", .15))).ShouldContain("let its wall out");
         WhyNot("layered-tower", A.Thing("mesh", substance: Substance.ZincCoatedSteel, measures: ("width", .35))).ShouldContain("Too narrow");
-        Of(Tower(set: ("closed", 1)), "mesh").Utilisation!.Value.ShouldBeGreaterThan(0);
         Tower(set: ("closed", 1)).Assessment.Hold.Checks.ShouldNotContain(c => c.Id == "mesh-joint");
     }
 

@@ -17,8 +17,7 @@ public sealed record BarBesideCutOut(string Part, double Across, double Wide, do
 
     private Check Case(Brief brief, LoadCase loadCase)
     {
-        var soil = (loadCase == LoadCase.Normal ? brief.Medium.MoistUnitWeight : brief.Medium.SaturatedUnitWeight) * Held.Soil;
-        Push weight = new(soil + Held.Empty * Medium.Gravity, brief.People * Level);
+        var weight = Held.Weight(Level, brief, loadCase);
         var timber = Timbers.Get(brief.Handbook, Grade);
         double line = weight.Factored(brief.Factors, loadCase) / (2 * Across), moment = line * Across * Across / 8, stress = moment / (Wide * Thick * Thick / 6), strength = timber.DesignBending(Condition, loadCase);
         Sum bent = Sum.Of(

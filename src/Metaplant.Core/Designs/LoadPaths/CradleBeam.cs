@@ -18,7 +18,7 @@ public sealed record CradleBeam(string Id, string Part, string Name, double Wide
 
     private Check Case(Brief brief, LoadCase loadCase)
     {
-        Push line = new Push((loadCase == LoadCase.Normal ? brief.Medium.MoistUnitWeight : brief.Medium.SaturatedUnitWeight) * Held.Soil + Held.Empty * Medium.Gravity, brief.People * Level).Times(1 / (2 * Along));
+        Push line = Held.Weight(Level, brief, loadCase).Times(1 / (2 * Along));
         var bending = new BoardBending(new(Wide, Deep), Span, Spans, Timbers.Get(brief.Handbook, Casting.Piece.BoughtGrade), Condition, line.Soil, line.People, loadCase, brief.Factors);
         return BoardChecks.Of(
             Terms.Id(Id, loadCase), Name, Part, bending,

@@ -72,7 +72,7 @@ public sealed record CradleStops(string Part, double Angle, Burden Held, double 
     /// <summary>Pushed outwards at one stop, and carried at it, N.</summary>
     public (Push Out, Push Down) OnOne(Brief brief, LoadCase loadCase)
     {
-        Push weight = new((loadCase == LoadCase.Normal ? brief.Medium.MoistUnitWeight : brief.Medium.SaturatedUnitWeight) * Held.Soil + Held.Empty * Medium.Gravity, brief.People * Level);
+        var weight = Held.Weight(Level, brief, loadCase);
         return (weight.Times(Math.Tan(Angle) / (2 * Bearers)), weight.Times(1 / (Math.Cos(Angle) * 2 * Bearers)));
     }
 

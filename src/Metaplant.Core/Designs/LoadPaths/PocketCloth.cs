@@ -1,6 +1,5 @@
 using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
-using Metaplant.Core.Supports;
 
 namespace Metaplant.Core.Designs.LoadPaths;
 
@@ -33,39 +32,5 @@ public sealed record PocketCloth(string Part, double Across, double Depth, doubl
             "staples", "Staples of a pocket", LoadCase.Normal, each, holds, Unit.Newton, "Driven through a folded edge from the side, so that they are pulled across and never out.", Part,
             [load, Sum.Of("On one staple", "γ_G W ÷ n", [new("W", "weight of a pocket", weight, Unit.Newton), new("n", "staples in a row", Staples, Unit.Count), factor], each, Unit.Newton, "As though one row carried all of it"), Sum.Of("What a staple holds", "F_v k_mod ÷ γ_M", [staple], holds, Unit.Newton, "EN 1995-1-1 8.4 for the method")],
             new Remedy("Staples no farther apart than", Apart * holds / each, Unit.Metre));
-    }
-}
-
-/// <summary>
-/// An upright frame held near its top to a wall or fence by two fixings: its wet weight a little before them, a child that climbs it, and the wind pull at them. Nobody can tell by a sum what holds in an old wall: they are tested at twice that. Lengths in m.
-/// </summary>
-/// <param name="Mass">Wet, kg.</param>
-/// <param name="Before">e, of its middle before the wall.</param>
-/// <param name="FixedAt">h_f, height of the fixings.</param>
-public sealed record WallFixing(string Part, double Mass, double Before, double Long, double High, double FixedAt) : LoadPath
-{
-    private const double Child = 500, Steps = .2;
-
-    public override IEnumerable<Check> Work(Brief brief)
-    {
-        Sum pull = OnEach(brief);
-        yield return Check.ProveFirst(
-            "fixing", "Fixings to the wall", LoadCase.Normal, "What holds in a wall nobody knows before it is pulled: test both fixings.", Part, [pull],
-            [
-                "Into brick, block or a post, never plaster or a gutter alone; an eye in each of two plugs.",
-                $"Before it is hung: a spring balance or a bucket on a lever at each, {new Amount(2 * pull.Value, Unit.Newton)} straight out, for a minute. Stand aside.",
-                "Nothing moved and nothing cracked: hang it. Anything else: a stouter plug, another place, or feet under it.",
-            ]);
-    }
-
-    /// <summary>Pull on each of two fixings, N, with its factors.</summary>
-    public Sum OnEach(Brief brief)
-    {
-        Term gust = brief.Handbook.Term(brief.GustId), drag = brief.Handbook.Term(Gusts.Drag), soil = brief.Handbook.Term(CodeFactors.SoilId), surcharge = brief.Handbook.Term(CodeFactors.SurchargeId);
-        double weight = Mass * Medium.Gravity, wind = Supports.Wind.Force(Supports.Wind.Pressure(gust.Value), Long * High, drag.Value, 1);
-        return Sum.Of(
-            "Pull on each fixing", "(γ_G W e + γ_Q 500 N × 0.2 m + γ_Q F h/2) ÷ 2 h_f",
-            [new("W", "weight, wet through", weight, Unit.Newton), new("e", "its middle before the wall", Before, Unit.Metre), new("F", "wind on it", wind, Unit.Newton), new("h", "height", High, Unit.Metre), new("h_f", "height of the fixings", FixedAt, Unit.Metre), gust, soil, surcharge],
-            (soil.Value * weight * Before + surcharge.Value * Child * Steps + surcharge.Value * wind * High / 2) / FixedAt / 2, Unit.Newton, "Moments about its foot; EN 1991-1-4 for the wind", "A child steps on a slat");
     }
 }

@@ -9,7 +9,7 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="Stuff">One that has a row of shell strengths.</param>
 /// <param name="Wall">Thickness, m.</param>
 /// <param name="Left">What rust, wear and cracks have left of it, 0..1.</param>
-/// <param name="Damaged">True where a crack, rust or wear was seen: then no test with water is offered, since it proves nothing of a crack that grows.</param>
+/// <param name="Damaged">True where a crack, rust or wear was seen or openings were cut: then no test with water is offered, since it proves nothing of a crack that grows.</param>
 /// <param name="Proved">Height in m of the water it has stood a day full of; null when it has not.</param>
 public sealed record Shell(Substance Stuff, double Wall, double Left, bool Damaged, double? Proved)
 {
@@ -28,6 +28,12 @@ public sealed record Shell(Substance Stuff, double Wall, double Left, bool Damag
 
     /// <summary>Thickness that counts, m.</summary>
     public double Thickness => Wall * Left;
+
+    /// <summary>The same shell with openings cut in it that leave so much of its wall. What a test told of the whole one tells nothing of it, nor would another before they are cut.</summary>
+    public Shell Pierced(double left) => this with { Left = Left * left, Damaged = true, Proved = null };
+
+    /// <summary>The same shell borne another way than it was when it stood full of water.</summary>
+    public Shell Unproved() => this with { Proved = null };
 
     private string Row => Stuff.Shell()!;
 
@@ -87,7 +93,7 @@ public static class WaterTest
 {
     public static IReadOnlyList<Sentence> Steps(Brief brief) =>
     [
-        "Before any hole is drilled: stand it on its packers as drawn, plug its outlets.",
+        "Before any hole is drilled: stand, lay or hang it as drawn, plug its outlets.",
         $"Lay clean stones or bricks evenly on its floor, {(brief.Handbook[Practice.ProofStones] is var k && Math.Abs(k - 1.0 / 3) < .02 ? "a third" : $"{k:0.##}")} of the weight of the water it holds.",
         "Fill it to the rim on a warm day. Stand clear: it may give way at once.",
         "Measure across its middle at once and after a day. No split, no creak, no more than a finger's breadth wider, and none wider from noon to evening: it holds. Tick “Stood a day full of water” on it in Gather.",

@@ -26,12 +26,9 @@ public sealed record Trestle(
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.SelectMany(c => Case(brief, c)).Concat(Sway(brief));
 
-    private Push Weight(Brief brief, LoadCase loadCase)
-        => new((loadCase == LoadCase.Normal ? brief.Medium.MoistUnitWeight : brief.Medium.SaturatedUnitWeight) * Held.Soil + Held.Empty * Medium.Gravity, brief.People * Level);
-
     private IEnumerable<Check> Case(Brief brief, LoadCase loadCase)
     {
-        var weight = Weight(brief, loadCase);
+        var weight = Held.Weight(Level, brief, loadCase);
         var timber = Timbers.Get(brief.Handbook, Casting.Piece.BoughtGrade);
         Push line = weight.Times(1 / (2 * Along));
         var bending = new BoardBending(new(Wide, Deep), Span, Legs - 1, timber, Bearers, line.Soil, line.People, loadCase, brief.Factors);

@@ -35,7 +35,7 @@ internal sealed record HeldSoil(string Part, IVessel Vessel, Thing Thing, Vessel
     /// <param name="span">The widest stretch between two supports.</param>
     /// <param name="net">What holes leave of it.</param>
     public FloorOnPackers Floor(double span, int spans, double net, Handbook handbook) => Shell(handbook) is { } shell
-        ? new ShellFloor(Part, span, spans, Soil, net, HungUp ? shell with { Proved = null } : shell)
+        ? new ShellFloor(Part, span, spans, Soil, net, HungUp ? shell.Unproved() : shell)
         : new BoardFloor(Part, span, spans, Vessel.Wall, Soil, net, Thing.Substance.Grade()!, Thing.Condition);
 
     /// <summary>kg without soil.</summary>
