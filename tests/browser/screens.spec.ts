@@ -31,3 +31,11 @@ for (const [name, path] of screens) {
     await looksRight(page, project.name === 'phone');
   });
 }
+
+test('what went wrong is told where it can be read in any light', async ({ open, page }, { project }) => {
+  const problem = { status: 429, title: 'It took too long.', detail: 'It was stopped because it took too long. Nothing was saved.' };
+  await page.route('**/api/match?*', (route) => route.fulfill({ status: 429, contentType: 'application/problem+json', json: problem }));
+  await open('/gather/1');
+  await expect(page.getByRole('alert').filter({ hasText: problem.detail })).toBeVisible();
+  await looksRight(page, project.name === 'phone');
+});

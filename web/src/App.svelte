@@ -125,7 +125,8 @@
 
   .trouble {
     background: var(--fails);
-    color: #fff;
+    /* In dusk the red is a light one: what is written on it is dark then. */
+    color: var(--paper);
     padding: 8px 16px;
     font-weight: 600;
   }

@@ -141,7 +141,7 @@ public sealed class BaleBed : Design
         new("look", "Look at every bale", "Strings tight and whole, no black or slimy straw. Whoever grew it knows whether it was sprayed; else beans in a pot of it tell in three weeks.", 5, [], Op.Gloves, false, "straw"),
         Op.SetOut(ring.Outside.Length, ring.Outside.Width),
         new("bales", $"Lay {new Count(ring.Bales, "bale", "bales")} {ring.Label}", ring.Words, 6 * ring.Bales, [], [.. Op.Gloves, "Mask"], Lifting.People(ring.BaleMass, set.Brief.Handbook) != 1, "straw", "lift") { Places = ["bale"] },
-        Op.DrivePegs("pegs", "peg", ring.PegCount, set["embed"], $"upright, hard against the outer side of the bales, {ring.PegsEach} to each bale, evenly.") with { Title = $"Drive {new Count(ring.PegCount, "peg", "pegs")}" },
+        Op.DrivePegs("pegs", "peg", ring.PegCount, set["embed"], $"upright, hard against the outer side of the bales, {ring.PegsEach} to each bale, evenly."),
         new("soak", "Soak the bales", "With a rose, until water shows at their foot; again the next day. A dry bale drinks what the plants should have.", 3 * ring.Bales, ["Watering can"], []),
         Op.Fill(ring.Volume, set["below"], " It need not be at once: rough stuff first as it comes, soil on top. Look along the walls after each layer.") with { Title = "Fill it as stuff comes" },
     ];

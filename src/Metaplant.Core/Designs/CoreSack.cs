@@ -25,10 +25,6 @@ public sealed class CoreSack : Design
     /// <summary>No opening this near to the foot, where soil stays wettest and pushes most, m.</summary>
     private const double ClearOfFoot = .18;
 
-    private const double StoneDensity = 1600;
-
-    private static readonly Role Stones = new("stones", "Stones for the core", Seat.InSoil, Form.Fill) { Buy = "soil-coarse-gravel", Worked = false };
-
     public override string Id => "core-sack";
 
     public override string Name => "Core sack";
@@ -63,7 +59,7 @@ public sealed class CoreSack : Design
         if (sack.Core > sack.Across - .1) return new Problem("core", "The core leaves no room for soil.");
         return Demand.Of(
             new WholeNeeded("sack", Lead, 1),
-            new FillNeeded("stones", Stones, sack.CoreVolume * 1.1, [("grit", 1)]),
+            sack.Stones.Needed,
             sack.Stakes == 0 ? null : new SticksNeeded("stakes", Stuff.Stakes, sack.Stakes, sack.Height + set["deep"], Stuff.StakeThickness));
     }
 
@@ -73,8 +69,7 @@ public sealed class CoreSack : Design
         var stake = sack.Stakes == 0 ? Stuff.StakeThickness : cast["stakes"].Min(s => s.Thin);
         List<Part> parts = [new("sack", "Sack", Form.Sack, 1, sack.Height, sack.Across, .001, "sack"), new("core", "Core of stones", Form.Fill, 1, sack.Height, sack.Core, sack.Core, "stones")];
         if (sack.Stakes > 0) parts.Add(new("stake", "Stake", Form.Pole, sack.Stakes, sack.Height + set["deep"], Stuff.StakeThickness, Stuff.StakeThickness, "stakes"));
-        var medium = set.Brief.Medium;
-        double reach = WateringCore.Reach(medium, set.Brief.Handbook[Practice.CoreReach]), far = (sack.Across - sack.Core) / 2;
+        var soil = sack.Space.VolumeTo(sack.Soil);
         return new Blueprint
         {
             DesignId = Id,
@@ -82,15 +77,15 @@ public sealed class CoreSack : Design
             Parts = parts,
             Joints = sack.Stakes == 0 ? [] : [new("Sack to stakes", "sack", "stake", "lashing", 2 * sack.Stakes)],
             Bays = [new("Soil", sack.Space, sack.Soil, new(0, 0, .002))],
-            Pockets = [.. sack.Openings.Select(o => new Pocket(o.On(sack.Across), o.Out, sack.Opening, sack.Space.VolumeTo(sack.Soil) * 1000 / (sack.Openings.Count + 3), far))],
+            Pockets = sack.Stones.Pockets(sack.Openings, sack.Opening, soil),
             Foot = new OpenGround(),
             LoadPaths =
             [
                 new StakedTower("sack", "stake", sack.Across, sack.Height, sack.DryMass, sack.Stakes, stake, set["deep"], sack.Height * .85, Piece.BoughtGrade) { Worn = cast.Worn("stakes") }, new SackCloth("sack", sack.Across / 2, sack.Soil),
-                new CoreReach("core", far, reach),
+                sack.Stones.Reach(set.Brief),
             ],
-            Figures = [Sum.Of("Water that wets it through", "V (FC − WP)", [new("V", "soil", sack.Space.VolumeTo(sack.Soil), Unit.CubicMetre), set.Brief.Handbook.Term($"medium.{medium.Id}.field-capacity"), set.Brief.Handbook.Term($"medium.{medium.Id}.wilting-point")], WateringCore.ToFieldCapacity(sack.Space.VolumeTo(sack.Soil), medium), Unit.CubicMetre, "Water between wilting and field capacity", "From dry, poured into the core in thirds")],
-            Handling = new(sack.CoreVolume * StoneDensity, BuiltInPlace: true),
+            Figures = [StoneCore.WetsThrough(soil, set.Brief)],
+            Handling = new(sack.Stones.Mass, BuiltInPlace: true),
             Stance = new BuiltIn(Math.PI / 4 * sack.Across * sack.Across),
             Scene = () => Stand(sack, set),
             Faces = [new("sack", $"{new Count(sack.Openings.Count, "slit", "slits")} of {Amount.Length(sack.Opening)}, the sack cut open and laid flat, its foot below", [new(0, 0), new(Math.PI * sack.Across, 0), new(Math.PI * sack.Across, sack.Height), new(0, sack.Height)], [.. sack.Openings.Select(o => (o.Flat(sack.Across), sack.Opening))])],
@@ -119,8 +114,8 @@ public sealed class CoreSack : Design
     private static IReadOnlyList<Operation> Steps(Plan sack, Chosen set)
     {
         List<Operation> steps = [new("level", "Level the place", "Bare ground, so that water goes on down and roots follow.", 8, ["Spade"], Op.Gloves, false, "services")];
-        if (sack.Stakes > 0) steps.Add(Op.DrivePegs("stakes", "stake", sack.Stakes, set["deep"], $"upright, in a ring of {Amount.Length(sack.Across + 2 * Stuff.StakeThickness)}.") with { Title = $"Drive {new Count(sack.Stakes, "stake", "stakes")}" });
-        steps.Add(new("stand", "Stand the sack and fill it round a core", $"A tube of {Amount.Length(sack.Core)} in the middle, stones into it, soil round it, a hand high at a time; draw the tube up as it fills. {Amount.Volume(sack.CoreVolume)} of stones in all.", 30, ["Bucket", "Shovel"], Op.Gloves, true, "lift") { Places = ["sack", "core"] });
+        if (sack.Stakes > 0) steps.Add(Op.DriveStakes("stakes", "stake", sack.Stakes, set["deep"], $"upright, in a ring of {Amount.Length(sack.Across + 2 * Stuff.StakeThickness)}."));
+        steps.Add(new("stand", "Stand the sack and fill it round a core", $"A tube of {Amount.Length(sack.Core)} in the middle, stones into it, soil round it, a hand high at a time; draw the tube up as it fills. {Amount.Volume(sack.Stones.Volume)} of stones in all.", 30, ["Bucket", "Shovel"], Op.Gloves, true, "lift") { Places = ["sack", "core"] });
         if (sack.Stakes > 0) steps.Add(new("lash", "Lash it to the stakes", "Two turns round sack and each stake, at half height and near the top; loose enough not to cut in.", 4 * sack.Stakes, ["Knife"], []));
         steps.Add(new("fill", "Fill and settle it", $"{Amount.Volume(sack.Space.VolumeTo(sack.Soil))} of soil in all, watered as it goes; it sinks, so top it up the next day.", Math.Max(5, sack.Space.VolumeTo(sack.Soil) * 125), ["Shovel"], Op.Gloves, false, "lift") { Places = [Parts.Soil] });
         if (sack.Openings.Count > 0) steps.Add(new("slits", $"Cut {new Count(sack.Openings.Count, "slit", "slits")}", $"{Amount.Length(sack.Opening)} wide, by the template, none nearer to the foot than {Amount.Length(ClearOfFoot)}. Cut one, plant it, cut the next.", 2 * sack.Openings.Count, ["Knife", "Tape"], Op.Gloves) { Cuts = ["sack"] });
@@ -143,9 +138,9 @@ public sealed class CoreSack : Design
 
         public CoredCylinder Space => new(Across, Height, Core);
 
-        public double CoreVolume => Math.PI / 4 * Core * Core * Soil;
+        public StoneCore Stones => new(Across, Core, Soil);
 
-        public double DryMass => Set.Brief.Medium.DryDensity * Space.VolumeTo(Soil) + CoreVolume * StoneDensity;
+        public double DryMass => Set.Brief.Medium.DryDensity * Space.VolumeTo(Soil) + Stones.Mass;
 
         /// <summary>Rows of slits from clear of the foot up to clear of the rim.</summary>
         public IReadOnlyList<RoundOpening> Openings => field ??= Staggered.Round(Across, ClearOfFoot, Soil - .12, Set["apart"]);

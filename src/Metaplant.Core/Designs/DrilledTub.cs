@@ -130,17 +130,16 @@ public sealed class DrilledTub : Design
 
         if (thing.Shows(Findings.Cracked)) steps.Add(new("plates", "Plate the crack", $"Drill a hole of {Amount.Length(.005)} at each end of the crack to stop it, then bolt a plate across inside and out.", 20, ["Drill", "Spanner"], ["Eye protection"], false, "drill") { SlowerWithSalvage = true });
         if (tub.Packers.Count > 0) steps.Add(Op.Cut("packers", "packers", tub.Packers.Count, tub.PackerLength) with { Words = $"{Amount.Length(tub.PackerLength)} long, {Amount.Length(tub.PackerHeight)} high.", Places = ["packer"] });
-        if (HeldSoil.AsksForWater(Shells(tub), tub.Set.Brief)) steps.Add(new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(tub.Set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift"));
+        steps.AddRange(VesselSteps.Prove(Shells(tub), tub.Set.Brief));
         if (tub.Lined) steps.Add(new("liner", tub.Set.Lead.MustLine ? "Line it with film" : "Line it", "Fold the corners like a parcel; staple under the rim.", 15, ["Scissors", "Stapler"], []) { Places = ["liner"] });
         steps.Add(tub.Floor.Pierced
             ? new("holes", $"Pierce {new Count(holes, "hole", "holes")} through the liner", $"{hole}, by the template, over the gaps in the floor.", .5 * holes, ["Punch or knife"], Op.Gloves)
-            : new("holes", $"Drill {new Count(holes, "hole", "holes")} of {hole}", $"Turn it over. Mark by the template from two edges, drill from the inside outwards on a block, take off the burrs.{(metal ? " Centre-punch first; slow speed and a drop of oil." : "")}{(tub.Lined ? " Pierce the liner over each." : "")}", (metal ? 3 : 1.2) * holes, [Op.Bit(tub.Hole), "Tape", "Marker"], Op.EyesAndGloves, false, "drill", "edges") { Cuts = ["vessel"] });
+            : VesselSteps.Drill(holes, tub.Hole, thing.Substance, "Turned over, marked by the template from two edges", tub.Lined ? " Pierce the liner over each." : "") with { Cuts = ["vessel"] });
         steps.Add(tub.Packers.Count > 0
             ? new("stand", tub.Set.Whole("wall") == 1 ? "Stand it level on the packers, against the wall" : "Stand it level on the packers", $"Packers as drawn, no hole over one, {Amount.Length(tub.Raise)} clear below. Level across both ways.", 10, ["Level"], Op.Gloves, tub.EmptyMass > 25, "lift") { Places = ["vessel"] }
             : new("stand", "Stand it level", "Flat on the ground it cannot drain: raise it first.", 10, ["Level"], Op.Gloves, tub.EmptyMass > 25, "lift") { Places = ["vessel"] });
         steps.Add(Op.FirstWater());
-        if (tub.Floor.PadDiameter > 0) steps.Add(new("pads", "Lay a coarse pad over each hole", $"A handful of crock, broken brick or stone, {Amount.Length(tub.Floor.PadDiameter)} across, so that water finds its way in from all round.", .5 * holes, ["Bucket"], Op.Gloves));
-        return [.. steps, new("fill", "Fill it where it stands", $"{soil} in three layers, each firmed and watered.", Math.Max(5, soil.Value * 1000 / 8), ["Shovel"], Op.Gloves, false, "lift", "water") { Places = [Parts.Soil] }];
+        return [.. steps, .. VesselSteps.Pads(tub.Floor, holes), VesselSteps.Fill(tub.Inside.VolumeTo(tub.Soil))];
     }
 
     /// <summary>The tub fixed in all its measures.</summary>

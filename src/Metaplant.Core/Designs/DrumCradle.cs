@@ -165,7 +165,6 @@ public sealed class DrumCradle : Design
     private static IReadOnlyList<Operation> Steps(Plan trough, Chosen set)
     {
         var n = trough.Troughs;
-        var metal = set.Lead.Thing.Thing.Substance.IsMetal();
         var holes = trough.Floor.Holes(set.Brief).Count;
         var all = n * holes;
         return
@@ -176,12 +175,12 @@ public sealed class DrumCradle : Design
             new("edge", "Dress the cut edge", "File off every burr and cover all of the edge with split hose: it is at the height of knees and children’s hands.", 20, ["File", "Knife"], Op.Gloves, false, "edges"),
             Op.Cut("pieces", "pieces of the cradle", 4 * n + 3 * n * trough.Bearers, trough.Length) with { Words = $"{new Count(2 * n, "rail", "rails")} and {new Count(2 * n, "keel batten", "keel battens")} of {Amount.Length(trough.Length)}, {new Count(n * trough.Bearers, "bearer", "bearers")} of {Amount.Length(trough.BearerLength)}, {new Count(2 * n * trough.Bearers, "stop", "stops")} of {Amount.Length(StopLength)}.", Cuts = ["rails", "keel", "bearers", "stops"] },
             new("cradle", n == 1 ? "Screw up the cradle" : "Screw up the cradles", $"Bearers level; keel battens {Amount.Length(KeelGap)} apart on their middles, rails so far out that the drum touches both and the keel; a stop outside each rail on every bearer, {new Count(StopScrews, "screw", "screws")} each, drilled {Amount.Length(.004)} first.", Op.Screws(n * trough.Bearers * (2 * StopScrews + 2)), [Op.Bit(.004), "Screwdriver", "Level"], Op.EyesAndGloves, false, "drill") { Places = ["bearer", "keel", "rail", "stop"] },
-            .. HeldSoil.AsksForWater([new CradledShell("trough", trough.Radius, trough.Angle, trough.Shell(set.Brief.Handbook))], set.Brief) ? [new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift")] : (Operation[])[],
-            new("holes", $"Drill {new Count(all, "hole", "holes")} of {Amount.Length(trough.Floor.HoleDiameter)}", $"Along the lowest line of {(n == 1 ? "it" : "each")}, by the template, between the two battens; take off the burrs.{(metal ? " Centre-punch first; slow speed and a drop of oil." : "")}", (metal ? 3 : 1.2) * all, [Op.Bit(trough.Floor.HoleDiameter), "Tape", "Marker"], Op.EyesAndGloves, false, "drill", "edges"),
+            .. VesselSteps.Prove([new CradledShell("trough", trough.Radius, trough.Angle, trough.Shell(set.Brief.Handbook))], set.Brief),
+            VesselSteps.Drill(all, trough.Floor.HoleDiameter, set.Lead.Thing.Thing.Substance, $"Along the lowest line of {(n == 1 ? "it" : "each")}, between the two battens, by the template"),
             new("lay", n == 1 ? "Lay it in its cradle" : "Lay them in their cradles", "Cut edge up and level, touching both rails and the keel all along; where it does not, a strip of hose under it.", 8 * n, ["Level"], Op.Gloves, true, "lift") { Places = n == 1 ? ["trough"] : ["trough", "trough-2"] },
             Op.FirstWater(),
-            .. trough.Floor.PadDiameter > 0 ? [new("pads", "Lay a coarse pad over each hole", $"A handful of crock, broken brick or stone, {Amount.Length(trough.Floor.PadDiameter)} across.", .5 * all, ["Bucket"], Op.Gloves)] : (Operation[])[],
-            new("fill", "Fill it where it stands", $"{Amount.Volume(n * trough.Space.VolumeTo(trough.Soil))} in three layers, each firmed and watered, from the middle outwards. Look along the edge after each: it must stay straight.", Math.Max(5, n * trough.Space.VolumeTo(trough.Soil) * 1000 / 8), ["Shovel"], Op.Gloves, false, "lift", "water") { Places = [Parts.Soil] },
+            .. VesselSteps.Pads(trough.Floor, all),
+            VesselSteps.Fill(n * trough.Space.VolumeTo(trough.Soil), n, " From the middle outwards; look along the edge after each: it must stay straight."),
         ];
     }
 

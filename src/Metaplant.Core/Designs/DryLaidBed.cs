@@ -59,7 +59,7 @@ public sealed class DryLaidBed : Design
             Setting.Even("long", "Pieces along", Unit.Count, 2, most, 1, Math.Min(4, most), "As many as there are").Try(Counts.Contains),
             Setting.Even("wide", "Pieces across", Unit.Count, 2, across, 1, Math.Min(3, across), "An arm must reach the middle").Try(Counts.Contains),
             new Setting("height", "Wall height", Unit.Metre, courses, courses.MinBy(c => Math.Abs(c.Value - .2))!.Value, "Low walls stand; height costs far more than length") { Sizes = [.. Spread(courses)] },
-            new Setting("batter", "Leans back", Unit.One, [new(0, "upright"), new(1 / 12.0, "1 in 12"), new(1 / 8.0, "1 in 8"), new(1 / 6.0, "1 in 6")], 1 / 8.0, "What leans back is pushed less"),
+            new Setting("batter", "Leans back", Unit.One, [new(0, "upright"), new(1 / 12.0, "one in 12"), new(1 / 8.0, "one in 8"), new(1 / 6.0, "one in 6")], 1 / 8.0, "What leans back is pushed less"),
             Setting.Even("base", "Gravel under it", Unit.Metre, 0, .15, .05, .05, "Lets water away and comes level; none on firm ground"),
             new Setting("coping", "Coping", Unit.Count, [new(0, "none"), new(1, "a row laid across")], 0, "Ties the top together; it costs another row"),
         ];

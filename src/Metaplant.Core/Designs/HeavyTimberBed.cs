@@ -160,7 +160,7 @@ public sealed class HeavyTimberBed : Design
             bed.Halved ? (Sentence)$"Long ones first, the short ones over their ends. {LiftWords(bed, people)}" : $"Each starts at a corner and butts against the side of the next; every other course the other way about. {LiftWords(bed, people)}",
             EachLaid * pieces, ["Level"], Op.Gloves, people != 1, "lift", "fingers")
         { Places = ["long", "short"] });
-        steps.Add(Op.DrivePegs("posts", "post", bed.Posts, set["embed"], "upright, hard against the outer side, the outermost at the ends of each wall; two screws into each baulk.") with { Title = $"Drive {new Count(bed.Posts, "post", "posts")}" });
+        steps.Add(Op.DrivePosts("posts", "post", bed.Posts, set["embed"], "upright, hard against the outer side, the outermost at the ends of each wall; two screws into each baulk."));
         return [.. steps, Op.Line(set.Lead.MustLine, "Hang it down the inside, tacked along the top, so that wet soil does not lie against the wood. The foot stays open."), Op.Fill(bed.Inside.Length * bed.Inside.Width * bed.Soil, HeadSpace, " Look along the long walls after each layer.")];
     }
 

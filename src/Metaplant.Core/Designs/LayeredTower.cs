@@ -19,13 +19,9 @@ namespace Metaplant.Core.Designs;
 public sealed class LayeredTower : Design
 {
     private const double HeadSpace = .05;
-    private const double Overlap = .10;
     private const double LapOfCloth = .15, TurnedOver = .10;
     private const double LeastHeight = .40, MostHeight = 1.2;
     private const double WidestOpening = .10;
-    private const double SteelDensity = 7850;
-    private const double LineToLash = .4;
-
     /// <summary>From the first filling to autumn, years.</summary>
     private const double Season = .5;
 
@@ -42,18 +38,16 @@ public sealed class LayeredTower : Design
 
     public override string Summary => "A ring of mesh filled in lifts as potatoes or tomatoes grow up through it, and opened from the side in autumn.";
 
-    public override Role Lead { get; } = new("mesh", "The mesh", Seat.BehindCloth, Form.Mesh) { Counts = l => l.Way.Id == "cut", Also = WhyNot };
+    public override Role Lead { get; } = new("mesh", "The mesh", Seat.BehindCloth, Form.Mesh) { Counts = l => l.Way.Id == "cut", Also = l => MeshRings.WhyNot(l, WidestOpening, LeastHeight) };
 
     public override IReadOnlyList<Setting> Settings(Lead lead)
     {
-        var m = Of(lead);
-        double most = Math.Min(MostHeight, m.Width), widest = Math.Clamp(Math.Floor((m.Length - Overlap) / Math.PI / .05 + 1e-9) * .05, .45, 1.0);
-        List<Stop> heights = [.. Setting.Range(LeastHeight, most, .05)];
-        if (most - heights[^1].Value > 1e-6) heights.Add(new(most));
+        var widest = MeshRings.Widest(lead, .45, 1.0);
+        var heights = MeshRings.Heights(lead, LeastHeight, MostHeight);
         return
         [
-            new Setting("height", "Height", Unit.Metre, heights, heights.MinBy(h => Math.Abs(h.Value - .70))!.Value, "As high as the roll is wide saves a cut") { Sizes = [.. heights.Select(h => h.Value).Where(h => Math.Abs(h - .50) < 1e-6 || Math.Abs(h - .70) < 1e-6 || h >= most - 1e-6)] },
-            Setting.Even("across", "Across", Unit.Metre, .45, widest, .05, Math.Min(.60, widest), "Wider stands firmer and dries more slowly").Try(a => a is > .59 and < .61 or > .79 and < .81),
+            new Setting("height", "Height", Unit.Metre, heights, heights.MinBy(h => Math.Abs(h.Value - .70))!.Value, "As high as the roll is wide saves a cut").TryThese(.50, .70, heights[^1].Value),
+            Setting.Even("across", "Across", Unit.Metre, .45, widest, .05, Math.Min(.60, widest), "Wider stands firmer and dries more slowly").TryThese(.60, .80),
             Setting.Even("lifts", "Lifts", Unit.Count, 1, 6, 1, 3, "Each buries so much of the stems; some crops bear none").TryAll(),
             new("wall", "Wall", Unit.Count, [new(0, "cloth"), new(1, "leaves"), new(2, "chip")], 0, "Cloth holds best; leaves feed the soil and shelter slugs"),
             new("closed", "Ends closed", Unit.Count, [new(0, "hooked"), new(1, "laced")], 0, "Hooked is quick to open and bears half"),
@@ -71,19 +65,19 @@ public sealed class LayeredTower : Design
             new RollNeeded("ring", Lead, 1, tower.Ring, tower.Height) { Name = "Ring" },
             tower.Clothed ? new CoverNeeded("wall", Cloth, tower.Round + LapOfCloth, tower.Height + TurnedOver) : new FillNeeded("wall", tower.Leafy ? Leaves : Chip, tower.WallVolume * set.Brief.Handbook[Practice.MulchOverPlaced], [(tower.Leafy ? "leaves" : "woodchip", 1)]),
             tower.Laced ? new RunNeeded("wire", Stuff.Wire, 4 * tower.Height, .001, .003) : null,
-            tower.Stakes == 0 ? null : new RunNeeded("lashing", Stuff.Twine, tower.Stakes * 2 * LineToLash, .002, .008),
+            tower.Stakes == 0 ? null : new RunNeeded("lashing", Stuff.Twine, tower.Stakes * 2 * MeshRings.LineToLash, .002, .008),
             tower.Stakes == 0 ? null : new SticksNeeded("stakes", Stuff.Stakes, tower.Stakes, tower.Height + set["deep"], Stuff.StakeThickness));
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
         var tower = new Plan(set);
-        var m = Of(set.Lead);
+        var m = MeshRings.Of(set.Lead);
         List<Part> parts = [new("ring", "Ring of mesh", Form.Mesh, 1, tower.Ring, tower.Height, m.Wire, "ring"), new("wall", tower.Clothed ? "Cloth" : tower.Leafy ? "Wall of leaves" : "Wall of chip", tower.Clothed ? Form.Fabric : Form.Fill, 1, tower.Round, tower.Height, tower.Thick, "wall")];
         if (tower.Stakes > 0) parts.Add(new("stake", "Stake", Form.Pole, tower.Stakes, tower.Height + set["deep"], Stuff.StakeThickness, Stuff.StakeThickness, "stakes"));
         List<LoadPath> paths =
         [
-            new MeshRing("ring", tower.Across / 2, tower.Soil, m.Aperture, m.Wire, WireLeft(set), tower.Laced),
+            new MeshRing("ring", tower.Across / 2, tower.Soil, m.Aperture, m.Wire, MeshRings.WireLeft(set), tower.Laced),
             new StakedTower("ring", "stake", tower.Across, tower.Height, set.Brief.Medium.DryDensity * tower.Space.VolumeTo(tower.Soil), tower.Stakes, Stuff.StakeThickness, set["deep"], tower.Height * .85, Piece.BoughtGrade) { Worn = cast.Worn("stakes") },
             new BuriedStems("ring", tower.Lift, tower.Lifts),
         ];
@@ -98,28 +92,13 @@ public sealed class LayeredTower : Design
             Foot = new OpenGround(),
             LoadPaths = paths,
             Figures = tower.Figures(m),
-            Handling = new(tower.Ring * tower.Height * 2 * Math.PI / 4 * m.Wire * m.Wire * SteelDensity / (m.Aperture + m.Wire), BuiltInPlace: true),
+            Handling = new(tower.Ring * tower.Height * MeshRings.MassOf(m), BuiltInPlace: true),
             Stance = new BuiltIn(Math.PI / 4 * tower.Across * tower.Across),
             Scene = () => Stand(tower, set, m),
             Operations = () => Steps(tower, set),
             Reach = tower.Across / 2,
         };
     }
-
-    private static MeshMeasures Of(Lead lead) => lead.Main.As<MeshMeasures>()!;
-
-    private static Sentence? WhyNot(Lot lot)
-    {
-        var (m, thing) = (lot.As<MeshMeasures>()!, lot.Of.Thing);
-        if (thing.Substance != Substance.ZincCoatedSteel) return $"A net of {thing.Substance.Name()} does not stand by itself.";
-        if (thing.Shows(Findings.RustThrough)) return "Rusted through: it opens under the soil.";
-        if (thing.Shows(Findings.Torn)) return "Torn: the rest of the wire takes more than its share.";
-        if (m.Aperture > WidestOpening) return $"Openings of {Amount.Length(m.Aperture)} let its wall out; up to {Amount.Length(WidestOpening)} hold it.";
-        return m.Width < LeastHeight ? (Sentence)$"Too narrow: {Amount.Length(m.Width)}, and {Amount.Length(LeastHeight)} at least make a tower." : null;
-    }
-
-    /// <summary>Part of the wire's thickness that counts.</summary>
-    private static double WireLeft(Chosen set) => set.Lead.Lots.Min(l => l.Of.Thing.Condition.Factor() * (l.Of.Thing.Shows(Findings.RustSurface) ? set.Brief.Handbook[Substances.LeftByRust] : 1));
 
     private static Scene Stand(Plan tower, Chosen set, MeshMeasures m)
     {
@@ -146,7 +125,7 @@ public sealed class LayeredTower : Design
             new("level", "Level the place", "Bare ground, so that water goes on down; a sheet of card over weeds.", 8, ["Spade"], Op.Gloves, false, "services"),
             new("cut", "Cut the ring", $"{Amount.Length(tower.Ring)} off the roll. Cut close to a cross wire, so that ends of one side are left to hook. Hold both ends: it springs back.", 6, ["Side cutter", "Tape"], Op.EyesAndGloves, false, "edges") { Cuts = ["ring"] },
         ];
-        if (tower.Stakes > 0) steps.Add(Op.DrivePegs("stakes", "stake", tower.Stakes, set["deep"], $"upright, in a ring of {Amount.Length(tower.Across + 2 * Stuff.StakeThickness)}.") with { Title = $"Drive {new Count(tower.Stakes, "stake", "stakes")}" });
+        if (tower.Stakes > 0) steps.Add(Op.DriveStakes("stakes", "stake", tower.Stakes, set["deep"], $"upright, in a ring of {Amount.Length(tower.Across + 2 * Stuff.StakeThickness)}."));
         steps.Add(new("bend", "Bend it and close it", tower.Laced ? "Two rows of openings over each other, wire in and out of every one, its ends twisted where they can be got at in autumn." : "One row of openings over the other; every cut end bent round a wire of the other side and pressed shut. All ends point in.", 12, ["Pliers"], Op.EyesAndGloves, false, "edges") { Places = ["ring"] });
         if (tower.Stakes > 0) steps.Add(new("lash", "Lash it to the stakes", "Two turns round mesh and each stake, at half height and near the top.", 4 * tower.Stakes, ["Knife"], []));
         steps.Add(tower.Clothed
@@ -190,7 +169,7 @@ public sealed class LayeredTower : Design
 
         public double Round => Math.PI * Across;
 
-        public double Ring => Round + Overlap;
+        public double Ring => Round + MeshRings.Overlap;
 
         public double Soil => Height - HeadSpace;
 
@@ -206,7 +185,7 @@ public sealed class LayeredTower : Design
         {
             List<Sum> all =
             [
-                Sum.Of("Length of the ring", "π D + lap", [new("D", "across", Across, Unit.Metre), new("lap", "overlap", Overlap, Unit.Metre)], Ring, Unit.Metre, "Geometry of the circle"),
+                MeshRings.LengthOf(Across, Ring),
                 Sum.Of("Soil for each lift", "π (D − 2 w)² ÷ 4 × z ÷ n", [new("D", "across", Across, Unit.Metre), new("w", "wall", Thick, Unit.Metre), new("z", "depth of soil", Soil, Unit.Metre), new("n", "lifts", Lifts, Unit.Count)], LiftVolume, Unit.CubicMetre, "Volume of a cylinder", "As it lies, firmed"),
             ];
             // Two parts of compost to three of soil, or compost alone; of other media nobody knows how they sink.

@@ -26,8 +26,7 @@ public sealed class LetInTable : Design
     private const double WoodBetween = .06;
     private const double TableTop = .03, ReelTop = .04;
 
-    /// <summary>Legs of tables nobody has measured, m each way: as thin as they come.</summary>
-    private const double Leg = .045;
+    private const double Leg = FoundLegs.Thinnest;
 
     /// <summary>A fitting of a reel's barrel, its bolts, reaches so far out under the flange, m.</summary>
     private const double BesideBarrel = .02;
@@ -187,17 +186,16 @@ public sealed class LetInTable : Design
             new("start", "Drill start holes", plan.Round ? "One inside each line, large enough for the saw blade." : (Sentence)$"One in each corner of each cut-out, {Amount.Length(.012)}, inside the line: a corner that is sawn square splits from there.", 4 * n, [Op.Bit(.012)], Op.EyesAndGloves, false, "drill"),
             new("cut", "Saw the cut-outs", "From start hole to start hole, the waste held from below so that it does not break out; file the edge smooth and oil it twice, since that is where it rots.", 15 * n, ["Jigsaw", "File"], Op.Saw, false, "saw") { SlowerWithSalvage = true, Places = ["table"] },
         ];
-        if (HeldSoil.AsksForWater(paths, set.Brief)) steps.Add(new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift"));
+        steps.AddRange(VesselSteps.Prove(paths, set.Brief));
         steps.AddRange(
         [
-            new("holes", $"Drill {new Count(holes, "hole", "holes")} of {Amount.Length(plan.Floor.HoleDiameter)}", $"In the foot of {(n == 1 ? "it" : "each")}, by the template, from the inside outwards on a block; take off the burrs.", 2 * holes, [Op.Bit(plan.Floor.HoleDiameter), "Tape", "Marker"], Op.EyesAndGloves, false, "drill", "edges"),
+            VesselSteps.Drill(holes, plan.Floor.HoleDiameter, set.Lead.Thing.Thing.Substance, $"In the foot of {(n == 1 ? "it" : "each")}, by the template"),
             new("stand", "Stand it level", plan.OnReel ? "Where it is to stay, on blocks so that its lower flange dries." : "Where it is to stay, every leg on a flat stone or block; it must not rock.", 10, ["Level"], Op.Gloves, true, "lift"),
             new("let-in", n == 1 ? "Let it in" : "Let them in", "Rim on the wood all round; a strip of hose under it where it rocks.", 3 * n, [], Op.Gloves) { Places = ["vessel"] },
         ]);
         if (set.Whole("drips") == 1) steps.Add(new("tray", "Stand something under it", "A tray or pail under each, as wide as its foot; emptied after rain, or midges breed in it.", 3 * n, [], []));
         steps.Add(Op.FirstWater());
-        if (plan.Floor.PadDiameter > 0) steps.Add(new("pads", "Lay a coarse pad over each hole", $"A handful of crock, broken brick or stone, {Amount.Length(plan.Floor.PadDiameter)} across.", .5 * holes, ["Bucket"], Op.Gloves));
-        return [.. steps, new("fill", "Fill it where it stands", $"{Amount.Volume(n * plan.Inside.VolumeTo(plan.Soil))} in three layers, each firmed and watered.", Math.Max(5, n * plan.Inside.VolumeTo(plan.Soil) * 1000 / 8), ["Shovel"], Op.Gloves, false, "lift", "water") { Places = [Parts.Soil] }];
+        return [.. steps, .. VesselSteps.Pads(plan.Floor, holes), VesselSteps.Fill(n * plan.Inside.VolumeTo(plan.Soil), n)];
     }
 
     private sealed record Plan(Chosen Set)

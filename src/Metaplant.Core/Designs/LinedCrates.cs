@@ -251,7 +251,7 @@ public sealed class LinedCrates : Design
         }
 
         steps.Add(Op.FirstWater());
-        if (stair.Floor.PadDiameter > 0) steps.Add(new("pads", "Lay a coarse pad over each hole", $"A handful of crock, broken brick or stone, {Amount.Length(stair.Floor.PadDiameter)} across.", .5 * holes, ["Bucket"], Op.Gloves));
+        steps.AddRange(VesselSteps.Pads(stair.Floor, holes));
         return [.. steps, Op.Fill(stair.Soil, stair.Crate.Height - stair.Depth, stair.Steps > 1 ? " The lowest step first." : "")];
     }
 

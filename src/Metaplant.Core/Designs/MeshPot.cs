@@ -16,14 +16,8 @@ namespace Metaplant.Core.Designs;
 public sealed class MeshPot : Design
 {
     private const double HeadSpace = .03;
-    private const double Overlap = .10;
     private const double LapOfLining = .15;
     private const double TurnedOver = .10;
-
-    /// <summary>Two turns round a stake and a wire, and the knot, m of line.</summary>
-    private const double LineToLash = .4;
-
-    private const double SteelDensity = 7850;
 
     /// <summary>What is wider lets the lining bulge out between the wires.</summary>
     private const double WidestOpening = .05;
@@ -44,18 +38,16 @@ public sealed class MeshPot : Design
 
     public override string Summary => "Rings of wire mesh, lined and filled where they stand: cheap, deep, and made by the dozen.";
 
-    public override Role Lead { get; } = new("mesh", "The mesh", Seat.BehindCloth, Form.Mesh) { Counts = l => l.Way.Id == "cut", Also = WhyNot };
+    public override Role Lead { get; } = new("mesh", "The mesh", Seat.BehindCloth, Form.Mesh) { Counts = l => l.Way.Id == "cut", Also = l => MeshRings.WhyNot(l, WidestOpening, LeastHeight) };
 
     public override IReadOnlyList<Setting> Settings(Lead lead)
     {
-        var m = Of(lead);
-        double most = Math.Min(MostHeight, m.Width), widest = Math.Clamp(Math.Floor((m.Length - Overlap) / Math.PI / .05 + 1e-9) * .05, .35, .80);
-        List<Stop> heights = [.. Setting.Range(LeastHeight, most, .05)];
-        if (most - heights[^1].Value > 1e-6) heights.Add(new(most));
+        var widest = MeshRings.Widest(lead, .35, .80);
+        var heights = MeshRings.Heights(lead, LeastHeight, MostHeight);
         return
         [
-            new Setting("height", "Height", Unit.Metre, heights, heights.MinBy(h => Math.Abs(h.Value - .60))!.Value, "As high as the roll is wide saves a cut; lower stands firmer") { Sizes = [.. heights.Select(h => h.Value).Where(h => Math.Abs(h - .45) < 1e-6 || Math.Abs(h - .60) < 1e-6 || h >= most - 1e-6)] },
-            Setting.Even("across", "Across", Unit.Metre, .35, widest, .05, Math.Min(.55, widest), "Wider stands firmer and takes more of the roll").Try(a => a is > .44 and < .46 or > .54 and < .56 or > .69 and < .71),
+            new Setting("height", "Height", Unit.Metre, heights, heights.MinBy(h => Math.Abs(h.Value - .60))!.Value, "As high as the roll is wide saves a cut; lower stands firmer").TryThese(.45, .60, heights[^1].Value),
+            Setting.Even("across", "Across", Unit.Metre, .35, widest, .05, Math.Min(.55, widest), "Wider stands firmer and takes more of the roll").TryThese(.45, .55, .70),
             Setting.Even("pots", "How many alike", Unit.Count, 1, 12, 1, 1, "Each more takes a minute less").Try(n => n is 1 or 2 or 4 or 8),
             new Setting("closed", "Ends closed", Unit.Count, [new(0, "hooked"), new(1, "laced")], 0, "Hooked is quick and bears half; laced takes wire"),
             new Setting("lining", "Lining", Unit.Count, [new(0, "woven cloth"), new(1, "sacking")], 0, "Woven cloth lasts longest; sacking is gone in a year or two"),
@@ -78,14 +70,14 @@ public sealed class MeshPot : Design
             new CoverNeeded("liner", pot.Woven ? Woven : Sacking, pot.Pots * (pot.Round + LapOfLining), pot.Height + TurnedOver),
             pot.Shaded ? new CoverNeeded("card", Card, pot.Pots * pot.Round, pot.Height) : null,
             pot.Laced ? new RunNeeded("wire", Stuff.Wire, pot.Pots * 4 * pot.Height, .001, .003) : null,
-            pot.Stakes == 0 ? null : new RunNeeded("lashing", Stuff.Twine, pot.Pots * pot.Stakes * 2 * LineToLash, .002, .008),
+            pot.Stakes == 0 ? null : new RunNeeded("lashing", Stuff.Twine, pot.Pots * pot.Stakes * 2 * MeshRings.LineToLash, .002, .008),
             pot.Stakes == 0 ? null : new SticksNeeded("stakes", Stuff.Stakes, pot.Pots * pot.Stakes, pot.Height + set["deep"], Stuff.StakeThickness));
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
         var pot = new Plan(set);
-        var m = Of(set.Lead);
+        var m = MeshRings.Of(set.Lead);
         var stake = pot.Stakes == 0 ? Stuff.StakeThickness : cast["stakes"].Min(s => s.Thin);
         List<Part> parts = [new("ring", "Ring of mesh", Form.Mesh, pot.Pots, pot.Ring, pot.Height, m.Wire, "rings"), new("liner", "Lining", Form.Fabric, pot.Pots, pot.Round, pot.Height, 0, "liner")];
         if (pot.Meshed) parts.Add(new("floor", "Foot of mesh", Form.Mesh, pot.Pots, pot.Across, pot.Across, m.Wire, "floor"));
@@ -101,12 +93,12 @@ public sealed class MeshPot : Design
             Foot = new OpenGround(),
             LoadPaths =
             [
-                new MeshRing("ring", pot.Across / 2, pot.Soil, m.Aperture, m.Wire, WireLeft(set), pot.Laced),
+                new MeshRing("ring", pot.Across / 2, pot.Soil, m.Aperture, m.Wire, MeshRings.WireLeft(set), pot.Laced),
                 new StakedTower("ring", "stake", pot.Across, pot.Height, set.Brief.Medium.DryDensity * pot.Space.VolumeTo(pot.Soil), pot.Stakes, stake, set["deep"], pot.Height * .85, Piece.BoughtGrade) { Worn = cast.Worn("stakes") },
                 new Lasting("liner", "the lining", pot.Woven ? Substance.WovenCloth : Substance.NaturalFibre, set.Whole("seasons"), cast.Worn("liner"), "Look at it from outside each spring; a hole is patched from within.", "Not sure: look at it in spring, and line it anew when it is emptied.") { Cover = pot.Shaded ? (Substance.Paper, cast.Worn("card")) : null },
             ],
             Figures = Figures(pot, m, cast),
-            Handling = new(pot.Pots * pot.Ring * pot.Height * MassOf(m), BuiltInPlace: true),
+            Handling = new(pot.Pots * pot.Ring * pot.Height * MeshRings.MassOf(m), BuiltInPlace: true),
             Stance = new BuiltIn(pot.Pots * Math.PI / 4 * pot.Across * pot.Across),
             Scene = () => Stand(pot, set, m),
             Operations = () => Steps(pot, set, m),
@@ -114,31 +106,13 @@ public sealed class MeshPot : Design
         };
     }
 
-    private static MeshMeasures Of(Lead lead) => lead.Main.As<MeshMeasures>()!;
-
-    private static Sentence? WhyNot(Lot lot)
-    {
-        var (m, thing) = (lot.As<MeshMeasures>()!, lot.Of.Thing);
-        if (thing.Substance != Substance.ZincCoatedSteel) return $"A net of {thing.Substance.Name()} does not stand by itself.";
-        if (thing.Shows(Findings.RustThrough)) return "Rusted through: it opens under the soil.";
-        if (thing.Shows(Findings.Torn)) return "Torn: soil comes out, and the rest of the wire takes more than its share.";
-        if (m.Aperture > WidestOpening) return $"Openings of {Amount.Length(m.Aperture)} let the lining out; up to {Amount.Length(WidestOpening)} hold it.";
-        return m.Width < LeastHeight ? (Sentence)$"Too narrow: {Amount.Length(m.Width)}, and {Amount.Length(LeastHeight)} at least are wanted." : null;
-    }
-
-    /// <summary>Part of the wire's thickness that counts.</summary>
-    private static double WireLeft(Chosen set) => set.Lead.Lots.Min(l => l.Of.Thing.Condition.Factor() * (l.Of.Thing.Shows(Findings.RustSurface) ? set.Brief.Handbook[Substances.LeftByRust] : 1));
-
-    /// <summary>kg of a square metre: a wire each way round every opening.</summary>
-    private static double MassOf(MeshMeasures m) => 2 * Math.PI / 4 * m.Wire * m.Wire * SteelDensity / (m.Aperture + m.Wire);
-
     private static IReadOnlyList<Sum> Figures(Plan pot, MeshMeasures m, Cast cast)
     {
         var ring = cast.Asked.OfType<RollNeeded>().First(n => n.Id == "rings");
         var spent = cast.Buys.Sum(b => b.Cost);
         return
         [
-            Sum.Of("Length of a ring", "π D + lap", [new("D", "across", pot.Across, Unit.Metre), new("lap", "overlap", Overlap, Unit.Metre)], pot.Ring, Unit.Metre, "Geometry of the circle"),
+            MeshRings.LengthOf(pot.Across, pot.Ring),
             Sum.Of("Rings out of one roll", "⌊L ÷ l⌋ × ⌊w ÷ h⌋", [new("L", "roll", m.Length, Unit.Metre), new("l", "ring", pot.Ring, Unit.Metre), new("w", "width of the roll", m.Width, Unit.Metre), new("h", "height", pot.Height, Unit.Metre)], ring.From(m.Length, m.Width), Unit.Count, "Cut across, and along where the roll is wide enough"),
             Sum.Of("Spent on each, without soil", "cost ÷ n", [new("cost", "bought for all", spent, Unit.Money), new("n", "pots", pot.Pots, Unit.Count)], spent / pot.Pots, Unit.Money, "Prices of the handbook", "By the pack: what is over serves the next"),
         ];
@@ -183,8 +157,8 @@ public sealed class MeshPot : Design
             new("level", "Level the place", "Bare ground, so that water goes on down and roots follow.", 8 * pot.Pots, ["Spade"], Op.Gloves, false, "services"),
             new("cut", $"Cut {pots}", $"{Amount.Length(pot.Ring)} off the roll for each{(pot.Height < m.Width - .001 ? (Sentence)$", {Amount.Length(pot.Height)} high: the cut edge goes down" : "")}. Cut close to a cross wire, so that ends of one side are left to hook. Hold both ends: it springs back.", EachCut * pot.Pots, ["Side cutter", "Tape"], Op.EyesAndGloves, false, "edges") { Cuts = ["rings", .. pot.Meshed ? ["floor"] : (string[])[]] },
         ];
-        if (pot.Stakes > 0) steps.Add(Op.DrivePegs("stakes", "stake", pot.Pots * pot.Stakes, set["deep"], $"upright, {pot.Stakes} round each, in a ring of {Amount.Length(pot.Across + 2 * Stuff.StakeThickness)}.") with { Title = $"Drive {new Count(pot.Pots * pot.Stakes, "stake", "stakes")}" });
-        steps.Add(new("bend", $"Bend and close {pots}", pot.Laced ? (Sentence)$"Two rows of openings over each other, {Amount.Length(Overlap)}; wire in and out of every one, top to bottom, its ends twisted." : $"One row of openings over the other, {Amount.Length(Overlap)} in all; every cut end bent round a wire of the other side and pressed shut. All ends point in.", EachBent * pot.Pots, ["Pliers"], Op.EyesAndGloves, false, "edges") { Places = ["ring"] });
+        if (pot.Stakes > 0) steps.Add(Op.DriveStakes("stakes", "stake", pot.Pots * pot.Stakes, set["deep"], $"upright, {pot.Stakes} round each, in a ring of {Amount.Length(pot.Across + 2 * Stuff.StakeThickness)}."));
+        steps.Add(new("bend", $"Bend and close {pots}", pot.Laced ? (Sentence)$"Two rows of openings over each other, {Amount.Length(MeshRings.Overlap)}; wire in and out of every one, top to bottom, its ends twisted." : $"One row of openings over the other, {Amount.Length(MeshRings.Overlap)} in all; every cut end bent round a wire of the other side and pressed shut. All ends point in.", EachBent * pot.Pots, ["Pliers"], Op.EyesAndGloves, false, "edges") { Places = ["ring"] });
         if (pot.Meshed) steps.Add(new("floor", "Hook in the feet", "Cut round with a hand’s breadth over, pressed up inside and hooked.", EachFloor * pot.Pots, ["Side cutter", "Pliers"], Op.EyesAndGloves, false, "edges") { Places = ["floor"] });
         if (pot.Shaded) steps.Add(new("card", "Stand the card inside", "Tape and staples off it; its ends over each other, where the sun comes from.", 3 * pot.Pots, ["Knife"], []) { Places = ["card"] });
         steps.Add(new("line", pot.Pots == 1 ? "Line it" : "Line them", $"The lining up inside, {Amount.Length(LapOfLining)} of it over itself, {Amount.Length(TurnedOver)} turned over the top edge and tied, so that no wire end is bare.{(pot.Meshed ? "" : " The foot stays open.")}", EachLined * pot.Pots, ["Scissors"], []) { Places = ["liner"], Cuts = ["liner"] });
@@ -212,7 +186,7 @@ public sealed class MeshPot : Design
 
         public double Round => Math.PI * Across;
 
-        public double Ring => Round + Overlap;
+        public double Ring => Round + MeshRings.Overlap;
 
         public double Soil => Height - HeadSpace;
 

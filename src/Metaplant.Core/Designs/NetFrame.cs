@@ -52,9 +52,9 @@ public sealed class NetFrame : Design
         var usual = Pests.All.Select((p, i) => (p, i)).Where(x => opening <= Handbook.Default[Pests.Opening(x.p)] + 1e-9).Select(x => x.i).DefaultIfEmpty(0).First();
         return
         [
-            Setting.Even("length", "Length", Unit.Metre, .80, 4.80, .20, 1.60, "As long as the bed").Try(l => l is > .79 and < .81 or > 1.19 and < 1.21 or > 1.59 and < 1.61 or > 2.39 and < 2.41),
-            Setting.Even("width", "Width", Unit.Metre, .60, 2.40, .20, 1.00, "As wide as the bed, and a path where it is walked in").Try(w => w is > .59 and < .61 or > .99 and < 1.01),
-            Setting.Even("height", "Height", Unit.Metre, .40, 2.00, .10, .60, "Over what grows below it; from a man’s height it has a door").Try(h => h is > .49 and < .51 or > .79 and < .81),
+            Setting.Even("length", "Length", Unit.Metre, .80, 4.80, .20, 1.60, "As long as the bed").TryThese(.80, 1.20, 1.60, 2.40),
+            Setting.Even("width", "Width", Unit.Metre, .60, 2.40, .20, 1.00, "As wide as the bed, and a path where it is walked in").TryThese(.60, 1.00),
+            Setting.Even("height", "Height", Unit.Metre, .40, 2.00, .10, .60, "Over what grows below it; from a man’s height it has a door").TryThese(.50, .80),
             new("out", "Keeps out", Unit.Count, [.. Pests.All.Select((p, i) => new Stop(i, p.Short))], usual, "What eats the crop"),
             new("winter", "Net in winter", Unit.Count, [new(0, "off"), new(1, "left up")], 0, "Snow on a net pulls the posts together"),
             Setting.Even("bays", "Bays along it", Unit.Count, 1, 6, 1, 1, "Posts no farther apart than holds").Least(),
@@ -190,7 +190,7 @@ public sealed class NetFrame : Design
         List<Operation> steps =
         [
             new("mark", "Mark the corners", $"Peg out {Amount.Length(frame.Length)} by {Amount.Length(frame.Width)}; square when both diagonals agree.", 10, ["Tape", "Line and pegs"], []),
-            Op.DrivePegs("posts", "post", frame.Posts, set["embed"], $"upright, {Amount.Length(frame.Bay)} apart along both sides, all tops level.") with { Title = $"Drive {new Count(frame.Posts, "post", "posts")}" },
+            Op.DrivePosts("posts", "post", frame.Posts, set["embed"], $"upright, {Amount.Length(frame.Bay)} apart along both sides, all tops level."),
             new("rails", "Lash on rails and cross poles", $"{new Count(2 * frame.Bays, "rail", "rails")} along the post tops, {new Count(frame.Bays + 1, "cross pole", "cross poles")} over them; no end sticks out where somebody walks. Round what is sharp: the net must slide over it.", 5 * (3 * frame.Bays + 1), ["Knife", "File"], Op.Gloves, frame.Door) { Places = ["rail", "cross"] },
             new("cut", "Cut the net", $"{new Count(frame.Strips, "strip", "strips")} of {Amount.Length(frame.Over)} to go over it, {new Count(2 * frame.EndStrips, "piece", "pieces")} of {Amount.Length(frame.Height + frame.Skirt)} for the ends.", 4 * (frame.Strips + 2 * frame.EndStrips), [frame.Wire ? "Side cutter" : "Scissors"], Op.Gloves, false, frame.Wire ? ["edges"] : []) { Cuts = ["net", "ends"] },
             new("net", "Draw it over", $"Seams lapped {Amount.Length(Lap)} and laced, no gap wider than an opening; {Amount.Length(frame.Skirt)} of it flat on the ground all round{(frame.Pest.Id == "rabbits" ? ", turned outwards and pegged under turf: they dig where the net ends" : ", weighed down with stones or poles")}. Taut: a loose net catches wings and hedgehogs.", 8 * (frame.Strips + 2 * frame.EndStrips), ["Knife"], Op.Gloves, true) { Places = ["net", "end"] },

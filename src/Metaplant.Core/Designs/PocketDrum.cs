@@ -21,10 +21,6 @@ public sealed class PocketDrum : Design
     /// <summary>No opening this near to the foot, where the wall is stretched most, nor this near to the soil's top, m.</summary>
     private const double ClearOfFoot = .18, ClearOfTop = .12;
 
-    private const double StoneDensity = 1600;
-
-    private static readonly Role Stones = new("stones", "Stones for the core", Seat.InSoil, Form.Fill) { Buy = "soil-coarse-gravel", Worked = false };
-
     public override string Id => "pocket-drum";
 
     public override string Name => "Drum with pockets";
@@ -39,9 +35,9 @@ public sealed class PocketDrum : Design
         return
         [
             new Setting("height", "Cut down to", Unit.Metre, Packing.WithLast(Setting.Range(Math.Min(.40, m.Height), m.Height, .05), m.Height), Math.Min(.60, m.Height), "Higher soil presses harder, and wants to be known what it stands on") { Sizes = [Math.Min(.45, m.Height), Math.Min(.60, m.Height), m.Height] },
-            Setting.Even("apart", "From opening to opening", Unit.Metre, .20, .50, .05, .30, "The spacing of strawberries and small salads").Try(a => a is > .24 and < .26 or > .29 and < .31),
+            Setting.Even("apart", "From opening to opening", Unit.Metre, .20, .50, .05, .30, "The spacing of strawberries and small salads").TryThese(.25, .30),
             Setting.Even("opening", "Openings, across", Unit.Metre, .04, .10, .01, .06, "A hole saw as wide as the root ball of a young plant"),
-            Setting.Even("core", "Core of stones, across", Unit.Metre, .06, Math.Max(.06, Math.Min(.30, m.Diameter - .20)), .02, .12, "Wide enough that water reaches the outside").Try(c => c is > .11 and < .13 or > .19 and < .21),
+            Setting.Even("core", "Core of stones, across", Unit.Metre, .06, Math.Max(.06, Math.Min(.30, m.Diameter - .20)), .02, .12, "Wide enough that water reaches the outside").TryThese(.12, .20),
             Packing.Hole(m.Diameter), Packing.Pad, Packing.Under(m.Diameter),
             new("raise", "Raised off the ground", Unit.Metre, [new(.04), new(.05), new(.06), new(.075), new(.10)], .05, "Water must run away freely below"),
             Packing.Wall,
@@ -58,15 +54,14 @@ public sealed class PocketDrum : Design
         return Demand.Of(
             new WholeNeeded("drum", Lead, 1),
             new PiecesNeeded("packers", Packing.Packers, drum.Packers.Count, drum.Across, Math.Min(.04, drum.PackerWidth), set["raise"]) { Exact = set["raise"] },
-            new FillNeeded("stones", Stones, drum.CoreVolume * 1.1, [("grit", 1)]));
+            drum.Stones.Needed);
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
         var drum = new Plan(set);
-        var (handbook, medium) = (set.Brief.Handbook, set.Brief.Medium);
+        var handbook = set.Brief.Handbook;
         var soil = drum.Space.VolumeTo(drum.Soil);
-        double reach = WateringCore.Reach(medium, handbook[Practice.CoreReach]), far = (drum.Across - drum.Core) / 2;
         return new Blueprint
         {
             DesignId = Id,
@@ -77,12 +72,12 @@ public sealed class PocketDrum : Design
                 new("core", "Core of stones", Form.Fill, 1, drum.Soil, drum.Core, drum.Core, "stones"),
             ],
             Bays = [new("Soil", drum.Space, drum.Soil, new(0, 0, drum.Floor0))],
-            Pockets = [.. drum.Openings.Select(o => new Pocket(o.On(drum.Across), o.Out, set["opening"], soil * 1000 / (drum.Openings.Count + 3), far))],
+            Pockets = drum.Stones.Pockets(drum.Openings, set["opening"], soil),
             Foot = drum.Floor,
-            LoadPaths = [.. drum.Shells(set.Brief), new CoreReach("core", far, reach)],
-            Figures = [Sum.Of("Water that wets it through", "V (FC − WP)", [new("V", "soil", soil, Unit.CubicMetre), handbook.Term($"medium.{medium.Id}.field-capacity"), handbook.Term($"medium.{medium.Id}.wilting-point")], WateringCore.ToFieldCapacity(soil, medium), Unit.CubicMetre, "Water between wilting and field capacity", "From dry, poured into the core in thirds")],
+            LoadPaths = [.. drum.Shells(set.Brief), drum.Stones.Reach(set.Brief)],
+            Figures = [StoneCore.WetsThrough(soil, set.Brief)],
             Handling = new(drum.Held.EmptyMass(handbook), BuiltInPlace: false),
-            Stance = new OnFeet(drum.Packers[^1] - drum.Packers[0] + drum.PackerWidth, drum.Across, (drum.Across, drum.Across, drum.Height + set["raise"]), drum.Packers.Count * drum.PackerWidth * drum.Across, "packer", set.Whole("wall") == 1) { Bears = new(soil, drum.Held.EmptyMass(handbook) + drum.CoreVolume * StoneDensity) },
+            Stance = new OnFeet(drum.Packers[^1] - drum.Packers[0] + drum.PackerWidth, drum.Across, (drum.Across, drum.Across, drum.Height + set["raise"]), drum.Packers.Count * drum.PackerWidth * drum.Across, "packer", set.Whole("wall") == 1) { Bears = new(soil, drum.Held.EmptyMass(handbook) + drum.Stones.Mass) },
             Scene = () => Stand(drum, set),
             Faces = [new("drum", $"{new Count(drum.Openings.Count, "opening", "openings")} of {Amount.Length(set["opening"])}, the side rolled out flat, its foot below", [new(0, 0), new(Math.PI * drum.Across, 0), new(Math.PI * drum.Across, drum.Height), new(0, drum.Height)], [.. drum.Openings.Select(o => (o.Flat(drum.Across), set["opening"]))])],
             Operations = () => Steps(drum, set),
@@ -119,21 +114,20 @@ public sealed class PocketDrum : Design
     {
         var metal = set.Lead.Thing.Thing.Substance.IsMetal();
         int n = drum.Openings.Count, holes = drum.Floor.Holes(set.Brief).Count;
-        var asks = HeldSoil.AsksForWater(drum.Shells(set.Brief), set.Brief);
         return
         [
             Op.Wash(),
             drum.CutDown
                 ? new("top", "Cut it down", $"{Amount.Length(drum.Height)} up from the floor all round: a pencil on a block of that height, the drum turned past it. A starting hole in the waste, then slowly along the line; file the edge and cover it with split hose.", 28, ["Drill", "Jigsaw", "File", "Marker"], Op.Saw, true, "drum", "saw") { SlowerWithSalvage = true }
                 : new("top", "Cut the top out", "A starting hole beside the rim, then round it; the rim itself stays, since it keeps the drum round. File the edge and cover it with split hose.", 20, ["Drill", "Jigsaw", "File"], Op.Saw, false, "drum", "saw") { SlowerWithSalvage = true },
-            .. asks ? [new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift")] : (Operation[])[],
+            .. VesselSteps.Prove(drum.Shells(set.Brief), set.Brief),
             new("openings", $"Saw {new Count(n, "opening", "openings")} in its side", $"{Amount.Length(set["opening"])} across, by the template: wrap it round, prick every middle through. None nearer to the foot than {Amount.Length(ClearOfFoot)}, none over a seam. Dress every edge.{(metal ? " Slow speed and a drop of oil." : "")}", (metal ? 6 : 3) * n, ["Hole cutter", "File", "Marker"], Op.Saw, false, "drum", "edges") { SlowerWithSalvage = true, Cuts = ["drum"] },
-            new("holes", $"Drill {new Count(holes, "hole", "holes")} of {Amount.Length(drum.Floor.HoleDiameter)}", $"In its foot, by the template, from the inside outwards on a block; take off the burrs.{(metal ? " Centre-punch first." : "")}", (metal ? 3 : 1.2) * holes, [Op.Bit(drum.Floor.HoleDiameter), "Tape", "Marker"], Op.EyesAndGloves, false, "drill", "edges"),
+            VesselSteps.Drill(holes, drum.Floor.HoleDiameter, set.Lead.Thing.Thing.Substance, "In its foot, by the template"),
             Op.Cut("packers", "packers", drum.Packers.Count, drum.Across) with { Words = $"{Amount.Length(drum.Across)} long, {Amount.Length(set["raise"])} high.", Places = ["packer"] },
             new("stand", "Stand it level on the packers", "Where it is to stay: nobody moves it full. No hole over a packer; level both ways.", 10, ["Level"], Op.Gloves, true, "lift") { Places = ["drum"] },
             Op.FirstWater(),
-            .. drum.Floor.PadDiameter > 0 ? [new("pads", "Lay a coarse pad over each hole", $"A handful of crock, broken brick or stone, {Amount.Length(drum.Floor.PadDiameter)} across.", .5 * holes, ["Bucket"], Op.Gloves)] : (Operation[])[],
-            new("fill", "Fill it round a core, and plant from below", $"A tube of {Amount.Length(drum.Core)} in the middle, stones into it, soil round it up to the lowest openings; plant those from inside, roots level, and go on to the next row. Draw the tube up as it fills. {Amount.Volume(drum.Space.VolumeTo(drum.Soil))} of soil, {Amount.Volume(drum.CoreVolume)} of stones.", Math.Max(10, drum.Space.VolumeTo(drum.Soil) * 125) + 2 * n, ["Shovel", "Bucket", "Trowel"], Op.Gloves, false, "lift") { Places = ["core", Parts.Soil] },
+            .. VesselSteps.Pads(drum.Floor, holes),
+            new("fill", "Fill it round a core, and plant from below", $"A tube of {Amount.Length(drum.Core)} in the middle, stones into it, soil round it up to the lowest openings; plant those from inside, roots level, and go on to the next row. Draw the tube up as it fills. {Amount.Volume(drum.Space.VolumeTo(drum.Soil))} of soil, {Amount.Volume(drum.Stones.Volume)} of stones.", Math.Max(10, drum.Space.VolumeTo(drum.Soil) * 125) + 2 * n, ["Shovel", "Bucket", "Trowel"], Op.Gloves, false, "lift") { Places = ["core", Parts.Soil] },
             new("core-water", "Water into the core", "In thirds, until it shows below; turn it a quarter round each month, so that every side has sun.", 10, ["Watering can"], []),
         ];
     }
@@ -160,7 +154,7 @@ public sealed class PocketDrum : Design
 
         public CoredCylinder Space => new(Across, Height, Core);
 
-        public double CoreVolume => Math.PI / 4 * Core * Core * Soil;
+        public StoneCore Stones => new(Across, Core, Soil);
 
         public HeldSoil Held => new("drum", Drum, Set.Lead.Thing.Thing, Vessel, Soil);
 

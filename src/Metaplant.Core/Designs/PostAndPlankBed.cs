@@ -160,7 +160,7 @@ public sealed class PostAndPlankBed : Design
         [
             Op.SetOut(bed.Length, bed.Width + 2 * bed.Thick), Op.Denail(planks),
             Op.Cut("planks", "planks", planks, bed.Length) with { Words = $"Two of {Amount.Length(bed.Length)} and two of {Amount.Length(bed.Width)} for each course, as the cut plan has them; the thickest for the ground.{(bed.Lapped ? " Every other course runs through at the ends." : "")}" },
-            Op.DrivePegs("posts", "post", bed.Posts, set["embed"], "to a line, upright, corner posts first.") with { Title = $"Drive {new Count(bed.Posts, "post", "posts")}" },
+            Op.DrivePosts("posts", "post", bed.Posts, set["embed"], "to a line, upright, corner posts first."),
             new("courses", "Lay the courses", $"From the ground up, inside the posts, level; two screws through each plank into each post, drilled {Amount.Length(.004)} first.", 8 * planks, [Op.Bit(.004), "Screwdriver", "Level"], Op.Gloves, true, "drill", "lift") { SlowerWithSalvage = true, Places = [.. bed.Courses.Select((_, i) => $"course-{i + 1}")] },
         ];
         if (bed.Ties > 0) steps.Add(new("ties", "Tie the long walls across", $"{new Count(bed.Ties, "tie", "ties")}, {Amount.Length(bed.Soil / 3)} up: a loop of wire round a post on each side, twisted tight in the middle. Pull straight, not inwards.", 10 * bed.Ties, ["Pliers", "Side cutter"], Op.EyesAndGloves, false, "wire") { Places = ["tie"] });

@@ -33,6 +33,9 @@ public sealed record Setting(string Id, string Name, Unit Unit, IReadOnlyList<St
     /// <summary>Those stops are tried that pass; the default where none does.</summary>
     public Setting Try(Func<double, bool> which) => Stops.Where(s => which(s.Value)).Select(s => s.Value).ToList() is { Count: > 0 } some ? this with { Sizes = some } : this with { Sizes = [Default] };
 
+    /// <summary>The stops at these values are tried, those there are.</summary>
+    public Setting TryThese(params IReadOnlyList<double> values) => Try(v => values.Any(x => Math.Abs(x - v) < 1e-6));
+
     public Setting Least() => this with { LeastThatHolds = true };
 
     /// <summary>Heights of a wall laid in whole courses of one height, from one course up to no more than so high, m; one course where even that is higher.</summary>

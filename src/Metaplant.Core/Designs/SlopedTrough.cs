@@ -61,7 +61,7 @@ public sealed class SlopedTrough : Design
             Setting.Even("vessels", "Vessels", Unit.Count, 1, Math.Clamp(lead.Thing.Thing.Count, 1, 6), 1, 1, "End to end on common bearers").TryAll(),
             Packing.SoilLevel(height) with { Sizes = [] },
             new("legs", "Length of the legs", Unit.Metre, legs, legs.MinBy(s => Math.Abs(s.Value - usual))!.Value, $"With this the rim is about {Amount.Length(.80)} up, to stand at; {Amount.Length(.60)} suits whoever sits"),
-            new("fall", "Fall to the outlet", Unit.One, [new(0, "level"), new(.01, "1 in 100"), new(.015, "1 in 66"), new(.02, "1 in 50"), new(.03, "1 in 33")], .015, "As gutters and paving have it"),
+            new("fall", "Fall to the outlet", Unit.One, [new(0, "level"), new(.01, "one in 100"), new(.015, "one in 66"), new(.02, "one in 50"), new(.03, "one in 33")], .015, "As gutters and paving have it"),
             new Setting("stones", "Stones along the floor, wide", Unit.Metre, [new(0, "none"), .. Setting.Range(.10, Math.Max(.10, Math.Min(.60, vessel.Inside.SectionAt(0).Width)), .05)], .10, "Soil alone does not let water through to one end").Least(),
             new("outlet", "Outlet", Unit.Metre, [new(.020), new(.025), new(.032), new(.040)], .025, "Wide enough that a finger clears it"),
             new("water", "Water goes", Unit.Count, [new(0, "on the ground"), new(1, "into a pail"), new(2, "along a gutter")], 1, "What is caught is used again; on a deck it must be"),
@@ -225,7 +225,7 @@ public sealed class SlopedTrough : Design
         steps.Add(new("frame-up", "Screw up the frame", $"Bearers on edge, {Amount.Length(row.Apart)} apart on their middles, {new Count(row.LegsEach, "leg", "legs")} under each; screwed down through the bearer, drilled {Amount.Length(.004)} first.{(row.Braced ? " Two braces along the back and one across each end: without them it folds like a deck chair." : "")}", Op.Screws(2 * row.Legs + (row.Braced ? 16 : 0)) + 20, [Op.Bit(.004), "Screwdriver", "Square"], Op.EyesAndGloves, true, "drill", "lift") { Places = [.. row.Padded ? ["pad"] : (string[])[], "leg", "bearer", .. row.Braced ? ["brace-along", "brace-across"] : (string[])[]] });
         steps.Add(new("level", "Stand it level", row.Padded ? "Every leg on its pad, on firm ground; level both ways. It must not rock." : "Every leg on something firm; level both ways. It must not rock.", 15, ["Level"], Op.Gloves, true, "lift"));
         steps.Add(new("packers", "Lay the packers, rising from the outlet", $"From the outlet end of {(n == 1 ? "it" : "each")}: shims of {shims} under them, one after another. A marble on a board runs to the outlet.", 4 * n * row.Packers.Count, ["Level", "Screwdriver"], Op.Gloves) { Places = [.. row.Shims.Any() ? ["shim"] : (string[])[], "packer"] });
-        if (HeldSoil.AsksForWater(row.Shells(set.Brief.Handbook), set.Brief)) steps.Add(new("water-test", "Prove it with water", Sentence.Join(" ", WaterTest.Steps(set.Brief)), 30, ["Watering can", "Tape"], Op.Gloves, true, "water", "lift"));
+        steps.AddRange(VesselSteps.Prove(row.Shells(set.Brief.Handbook), set.Brief));
         steps.AddRange(
         [
             own
@@ -237,7 +237,7 @@ public sealed class SlopedTrough : Design
         if (set.Whole("water") > 0) steps.Add(set.Whole("water") == 1 ? new("catch", "Stand a pail under each outlet", "Where a can gets at it; emptied after rain.", 3 * n, [], []) : new("catch", "Hang a gutter under the outlets", "Falling the way the troughs do, into a butt or away from the wall; leaves are kept out with mesh.", 20, ["Screwdriver", "Level"], []));
         steps.Add(new("filter", row.Stones > 0 ? "Lay the filter and the stones" : "Lay the filter", $"Over the outlet mesh and stones, the coarsest innermost, {Amount.Length(3 * row.Outlet)} wide at least.{(row.Stones > 0 ? (Sentence)$" Then washed stones from end to end, {Amount.Length(row.Stones)} wide and {Amount.Length(OutletFloor.StonesHigh)} high, cloth over them." : "")}", 12 * n, ["Bucket", "Scissors"], Op.Gloves));
         if (row.InFront > 0) steps.Add(new("front", "Screw boards on in front", "A finger between two, so that it dries behind them.", 8 * row.InFront, [Op.Bit(.004), "Screwdriver"], Op.Gloves, false, "drill") { Places = ["front"] });
-        return [.. steps, Op.FirstWater(), new("fill", n == 1 ? "Fill it where it stands" : "Fill them where they stand", $"{Amount.Volume(n * row.Inside.VolumeTo(row.Soil))} in three layers, level on top, each firmed and watered.", Math.Max(5, n * row.Inside.VolumeTo(row.Soil) * 1000 / 8), ["Shovel"], Op.Gloves, false, "lift", "water") { Places = [Parts.Soil] }];
+        return [.. steps, Op.FirstWater(), VesselSteps.Fill(n * row.Inside.VolumeTo(row.Soil) - row.StonesVolume, n, " Level on top, though the floor falls.")];
     }
 
     private sealed record Plan(Chosen Set)

@@ -44,7 +44,7 @@ public sealed class TripodRidge : Design
         [
             new Setting("height", "Height of the ridge", Unit.Metre, heights, Math.Clamp(1.6, .8, tallest), "As high as an arm reaches to pick") { Sizes = [.. heights.Where((_, i) => i % 4 == 0).Append(heights[^1]).Select(h => h.Value).Distinct()] },
             Setting.Even("bays", "Bays", Unit.Count, 1, Math.Max(1, sticks.Sticks / 3 - 1), 1, 1, "Each more takes three sticks and a pole").TryAll(),
-            Setting.Even("span", "From tripod to tripod", Unit.Metre, .90, 2.40, .10, 1.50, "As far as the pole neither sags nor breaks").Try(s => s is > .89 and < .91 or > 1.19 and < 1.21 or > 1.49 and < 1.51),
+            Setting.Even("span", "From tripod to tripod", Unit.Metre, .90, 2.40, .10, 1.50, "As far as the pole neither sags nor breaks").TryThese(.90, 1.20, 1.50),
             Setting.Even("apart", "From string to string", Unit.Metre, .20, .60, .05, .30, "The spacing of beans and cucumbers"),
             Setting.Even("spare", "Spare on each string", Unit.Metre, 0, 2, .25, .50, "To lower the plant by and lead it along"),
             Setting.Even("guys", "Guys on each side of a tripod", Unit.Count, 1, 3, 1, 2, "Two share a gust").Least(),

@@ -57,7 +57,7 @@ public sealed class TwigObelisk : Design
         [
             new Setting("height", "Height of the head", Unit.Metre, heights, Math.Clamp(1.5, .6, tallest), "As high as an arm reaches to pick") { Sizes = [.. heights.Where((_, i) => i % 4 == 0).Append(heights[^1]).Select(h => h.Value).Distinct()] },
             Setting.Even("legs", "Sticks", Unit.Count, 3, Math.Min(4, sticks.Sticks), 1, 4, "Four make squares that a screw fits into").TryAll(),
-            Setting.Even("radius", "Radius of the ring", Unit.Metre, .20, .60, .05, .40, "Wider stands firmer and bows the sticks more").Try(r => r is > .24 and < .26 or > .39 and < .41),
+            Setting.Even("radius", "Radius of the ring", Unit.Metre, .20, .60, .05, .40, "Wider stands firmer and bows the sticks more").TryThese(.25, .40),
             Setting.Even("rings", "Rings of cross pieces", Unit.Count, 3, 8, 1, 3, "Three are enough to climb by; more where the sticks are thin").Least(),
             Setting.Even("pegs", "Pegs in the ground", Unit.Metre, .20, 1.20, .05, .60, "Deep enough for a gust in full leaf").Least(),
         ];

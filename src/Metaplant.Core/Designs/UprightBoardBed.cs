@@ -186,7 +186,7 @@ public sealed class UprightBoardBed : Design
             new("fix", "Screw the rails to the panels", $"The lower rail {Amount.Length(LowerRail)} up, the upper {Amount.Length(RailBelowTop)} below the top, to their middles; two screws through each board into each rail, drilled {Amount.Length(.004)} first.", Op.Screws(4 * boards), [Op.Bit(.004), "Screwdriver", "Square"], Op.Gloves, false, "drill"),
             new("stand", "Stand the walls and screw the corners", $"Long walls first, end walls between them; a block of {Amount.Length(Block)} in each corner, {new Count(bed.CornerScrews, "screw", "screws")} from each wall. Check the diagonals before the last.", 45, ["Screwdriver", "Clamps"], Op.Gloves, true, "lift") { Places = ["board", "rail-long", "rail-end", "block"] },
         ]);
-        if (bed.Posts > 0) steps.Add(Op.DrivePegs("posts", "post", bed.Posts, set["embed"], "upright, hard against the rails, outside.") with { Title = $"Drive {new Count(bed.Posts, "post", "posts")}" });
+        if (bed.Posts > 0) steps.Add(Op.DrivePosts("posts", "post", bed.Posts, set["embed"], "upright, hard against the rails, outside."));
         if (bed.Coped) steps.Add(new("coping", "Lay the coping", $"Two of {Amount.Length(bed.Length + .10)} over the long walls, two of {Amount.Length(bed.CopingEnd)} between them; round the edges, two screws into each rail.", 30, ["Hand saw or jigsaw", Op.Bit(.004), "Screwdriver", "File"], Op.EyesAndGloves, false, "saw", "drill") { Places = ["coping-long", "coping-end"], Cuts = ["coping-long", "coping-end"] });
         return [.. steps, Op.Line(set.Lead.MustLine), Op.Fill(bed.InsideLength * bed.Width * bed.Soil, HeadSpace)];
     }

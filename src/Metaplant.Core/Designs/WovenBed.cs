@@ -57,9 +57,9 @@ public sealed class WovenBed : Design
         var longest = Setting.Range(LeastLength, 5, .20).Select(s => s.Value).Where(l => Weave.RodsFor(lead, Weave.Way(lead, l, LeastHeight, UsualGap, Handbook.Default).Value, UsualGap) <= Weave.There(lead)).DefaultIfEmpty(LeastLength).Max();
         return
         [
-            Setting.Even("length", "Length", Unit.Metre, LeastLength, longest, .20, Math.Min(1.0, longest), "As far as the rods reach").Try(l => l is > .59 and < .61 or > .99 and < 1.01 or > 1.59 and < 1.61 || l >= longest - 1e-9),
-            Setting.Even("width", "Width", Unit.Metre, .40, 1.20, .10, .80, "An arm must reach all of it").Try(w => w is > .59 and < .61 or > .79 and < .81),
-            Setting.Even("height", "Height of the weave", Unit.Metre, LeastHeight, .60, .05, .25, "As deep as the roots want").Try(h => h is > .24 and < .26 or > .34 and < .36),
+            Setting.Even("length", "Length", Unit.Metre, LeastLength, longest, .20, Math.Min(1.0, longest), "As far as the rods reach").TryThese(.60, 1.00, 1.60, longest),
+            Setting.Even("width", "Width", Unit.Metre, .40, 1.20, .10, .80, "An arm must reach all of it").TryThese(.60, .80),
+            Setting.Even("height", "Height of the weave", Unit.Metre, LeastHeight, .60, .05, .25, "As deep as the roots want").TryThese(.25, .35),
             new Setting("shape", "Shape", Unit.Count, [new(0, "a ring"), new(1, "along a bed"), new(2, "along a step"), new(3, "round a bend")], 0, "Beside a bed that is there it takes fewer rods").Try(s => s < 2),
             new("bend", "Round a bend of radius", Unit.Metre, [new(1.5), new(2.0), new(3.0), new(4.0)], 2.0, "As the bed beside it does"),
             new("ends", "Ends", Unit.Count, [new(0, "woven"), new(1, "planks")], 0, "Planks are stiffer and take no rods"),
@@ -77,16 +77,16 @@ public sealed class WovenBed : Design
     {
         var bed = new Plan(set);
         if (bed.Coped && (bed.Shape is 0 or 3)) return new Problem("coping", "Boards to sit on lie on a straight wall; round a bend there are none.");
-        if (bed.Shape == 0 && bed.SharpestTurn > MostTurn) return new Problem("apart", "Stakes so far apart do not go round its narrow ends: nearer to each other, or a rounder bed.");
-        if (bed.Shape == 3 && bed.Angle > Math.PI / 2) return new Problem("bend", $"{Amount.Length(bed.Length)} is more than a quarter of a circle of {Amount.Length(bed.Radius)}.");
-        if (bed.Shape == 3 && bed.Back < .5) return new Problem("width", "Round so tight a bend so wide a bed leaves no room behind it.");
+        if (bed.Line is OvalLine { SharpestTurn: > MostTurn }) return new Problem("apart", "Stakes so far apart do not go round its narrow ends: nearer to each other, or a rounder bed.");
+        if (bed.Line is BentLine { Angle: > Math.PI / 2 }) return new Problem("bend", $"{Amount.Length(bed.Length)} is more than a quarter of a circle of {Amount.Length(bed.Radius)}.");
+        if (bed.Line is BentLine { Back: < .5 }) return new Problem("width", "Round so tight a bend so wide a bed leaves no room behind it.");
         return Demand.Of(
             new SticksNeeded("rods", Lead, bed.Rods, bed.RodLength, Weave.ThinnestRod, Alike: true),
             new SticksNeeded("stakes", Weave.Stakes, bed.StakeCount, bed.StakeLength, Weave.StakeThickness),
-            bed.Planked ? new CoursesNeeded("ends", Ends, bed.Height, [bed.EndLength, bed.EndLength], .07, .018) : null,
+            bed.Planked ? new CoursesNeeded("ends", Ends, bed.Height, [bed.Line.EndLength, bed.Line.EndLength], .07, .018) : null,
             bed.Planked ? new SticksNeeded("end-posts", EndPosts, 4, bed.Height + Above + set["embed"], PostThickness) : null,
             bed.Coped ? new PiecesNeeded("coping", Coping, bed.Copings.Count, bed.CopingLength, CopingWide, CopingThick - .002) : null,
-            new CoverNeeded("liner", Stuff.Lining(set.Whole("behind") == 0), bed.Lined + TurnedIn, bed.Height + TurnedIn));
+            new CoverNeeded("liner", Stuff.Lining(set.Whole("behind") == 0), bed.Line.Lined + TurnedIn, bed.Height + TurnedIn));
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
@@ -95,8 +95,8 @@ public sealed class WovenBed : Design
         List<Part> parts =
         [
             new("rod", "Rod", Form.Twig, bed.Rods, bed.RodLength, Weave.Middle(set.Lead), Weave.Middle(set.Lead), "rods"), new("stake", "Stake", Form.Pole, bed.StakeCount, bed.StakeLength, Weave.StakeThickness, Weave.StakeThickness, "stakes"),
-            new("liner", set.Whole("behind") == 0 ? "Film" : "Cloth", set.Whole("behind") == 0 ? Form.Film : Form.Fabric, 1, bed.Lined, bed.Height, 0, "liner"),
-            .. bed.Courses.Select((c, i) => new Part($"end-{i + 1}", i == 0 ? "Plank of an end, at the ground" : $"Plank of an end, course {i + 1}", Form.Board, 2, bed.EndLength, c.Height, c.Thickness, "ends")),
+            new("liner", set.Whole("behind") == 0 ? "Film" : "Cloth", set.Whole("behind") == 0 ? Form.Film : Form.Fabric, 1, bed.Line.Lined, bed.Height, 0, "liner"),
+            .. bed.Courses.Select((c, i) => new Part($"end-{i + 1}", i == 0 ? "Plank of an end, at the ground" : $"Plank of an end, course {i + 1}", Form.Board, 2, bed.Line.EndLength, c.Height, c.Thickness, "ends")),
         ];
         if (bed.Planked) parts.Add(new("end-post", "Post of an end", Form.Pole, 4, bed.Height + Above + set["embed"], PostThickness, PostThickness, "end-posts"));
         if (bed.CopingBoard is { } board) parts.Add(new("coping", "Coping", Form.Board, bed.Copings.Count, bed.CopingLength, board.Wide, board.Thin, "coping"));
@@ -129,8 +129,8 @@ public sealed class WovenBed : Design
         var film = set.Whole("behind") == 0;
         List<LoadPath> paths =
         [
-            new WovenRods("rod", bed.Rod, bed.Gap, bed.Soil, Stuff.StickGrade, set.Lead.Condition) { Lined = film },
-            DrivenPosts.OfWall("stake", bed.Soil, bed.Gap, bed.Gaps, false, Weave.StakeThickness, set["embed"], Stuff.StickGrade, cast.Worn("stakes")) with { Called = "Stakes" },
+            new WovenRods("rod", bed.Rod, bed.Line.Gap, bed.Soil, Stuff.StickGrade, set.Lead.Condition) { Lined = film },
+            DrivenPosts.OfWall("stake", bed.Soil, bed.Line.Gap, bed.Line.Gaps, false, Weave.StakeThickness, set["embed"], Stuff.StickGrade, cast.Worn("stakes")) with { Called = "Stakes" },
         ];
         if (bed.Planked)
         {
@@ -138,15 +138,15 @@ public sealed class WovenBed : Design
             foreach (var (course, i) in bed.Courses.Select((c, i) => (c, i)))
             {
                 var weakest = course.Pieces.MaxBy(p => p.Condition)!;
-                if (bed.Soil - from > .01) paths.Add(new SlattedWall($"end-{i + 1}", i == 0 ? "Planks of the ends, at the ground" : $"Planks of the ends, course {i + 1}", new(course.Height, course.Thickness), bed.EndSpan, 1, weakest.Grade, weakest.Condition, bed.Soil - from) { Id = $"end-{i + 1}" });
+                if (bed.Soil - from > .01) paths.Add(new SlattedWall($"end-{i + 1}", i == 0 ? "Planks of the ends, at the ground" : $"Planks of the ends, course {i + 1}", new(course.Height, course.Thickness), (bed.Line.EndLength - PostThickness), 1, weakest.Grade, weakest.Condition, bed.Soil - from) { Id = $"end-{i + 1}" });
                 from += course.Height;
             }
 
             // Each post takes half of its end.
-            paths.Add(DrivenPosts.OfWall("end-post", bed.Soil, bed.EndLength / 2, 1, false, PostThickness, set["embed"], Piece.BoughtGrade, cast.Worn("end-posts")) with { Id = "end-posts", Called = "Posts of the ends" });
+            paths.Add(DrivenPosts.OfWall("end-post", bed.Soil, bed.Line.EndLength / 2, 1, false, PostThickness, set["embed"], Piece.BoughtGrade, cast.Worn("end-posts")) with { Id = "end-posts", Called = "Posts of the ends" });
         }
 
-        if (bed.CopingBoard is { } board) paths = [.. paths.Select(p => new Seated(p)), new SeatBoard("coping", board.Wide, board.Thin, bed.Gap, Piece.BoughtGrade, board.Condition)];
+        if (bed.CopingBoard is { } board) paths = [.. paths.Select(p => new Seated(p)), new SeatBoard("coping", board.Wide, board.Thin, bed.Line.Gap, Piece.BoughtGrade, board.Condition)];
         paths.Add(new Lasting("rod", "the weave", set.Lead.Thing.Thing.Substance, set.Whole("seasons"), set.Lead.Condition, "Look at the lowest rods each spring.", "Not sure: look at the lowest rods each spring, and weave new ones in over those that have gone.") { Where = film ? Place.Outdoors : Place.InGround });
         return paths;
     }
@@ -154,19 +154,19 @@ public sealed class WovenBed : Design
     private static Scene Stand(Plan bed, Chosen set)
     {
         var solids = new List<Solid>();
-        var stakes = bed.Stakes;
+        var stakes = bed.Line.Stakes;
         solids.AddRange(stakes.Select(s => Stuff.Post("stake", s.At.X, s.At.Y, Weave.StakeThickness, -set["embed"], bed.StakeTop)));
         var (bands, thick) = Weave.Drawn(bed.Height, bed.Weaving.Courses);
-        var out_ = Weave.Beside(Weave.StakeThickness, thick, bed.LeastGap - Weave.StakeThickness, bed.Shape == 0 ? bed.SharpestTurn : 0);
+        var out_ = Weave.Beside(Weave.StakeThickness, thick, bed.Line.LeastGap - Weave.StakeThickness, bed.Line is OvalLine oval ? oval.SharpestTurn : 0);
         for (var c = 0; c < bands; c++)
         {
             // Round a ring of odd stakes a course comes back on the other side of its first stake, and goes on as the next.
             var z = (c + .5) * thick;
-            List<Point3> way = [.. Enumerable.Range(0, stakes.Count + (bed.Shape == 0 ? 1 : 0)).SelectMany(i => stakes[i % stakes.Count].Past((i + c) % 2 == 0 ? out_ : -out_)).Select(p => p with { Z = z })];
+            List<Point3> way = [.. Enumerable.Range(0, stakes.Count + (bed.Line.Closed ? 1 : 0)).SelectMany(i => stakes[i % stakes.Count].Past((i + c) % 2 == 0 ? out_ : -out_)).Select(p => p with { Z = z })];
             solids.Add(new Rod("rod", Ink.Stick, way, thick * .98, thick * .98));
         }
 
-        foreach (var end in bed.EndWalls)
+        foreach (var end in bed.Line.EndWalls)
         {
             double z = 0, t = bed.Courses.Count == 0 ? 0 : bed.Courses.Max(c => c.Thickness);
             foreach (var (course, i) in bed.Courses.Select((c, i) => (c, i)))
@@ -185,9 +185,9 @@ public sealed class WovenBed : Design
         }
 
         if (bed.CopingBoard is { } board) solids.AddRange(bed.Copings.Select(c => Prism.Bar("coping", Ink.Wood, c.From with { Z = bed.Height + board.Thin / 2 }, c.To with { Z = bed.Height + board.Thin / 2 }, board.Thin, board.Wide, new(0, 0, 1))));
-        solids.Add(new Skin("liner", Ink.Fabric, [.. bed.InnerLine.Zip(bed.InnerLine.Skip(1)).Select(p => (IReadOnlyList<Point3>)[p.First with { Z = 0 }, p.Second with { Z = 0 }, p.Second with { Z = bed.Height }, p.First with { Z = bed.Height }])], .0005));
-        solids.AddRange(bed.SoilBlocks.Select(p => new Prism(Parts.Soil, Ink.Soil, p, new(0, 0, .001), new(0, 0, bed.Soil), new(1, 0, 0), new(0, 1, 0))));
-        var box = Extent.Of(bed.InnerLine);
+        solids.Add(new Skin("liner", Ink.Fabric, [.. bed.Line.Inner.Zip(bed.Line.Inner.Skip(1)).Select(p => (IReadOnlyList<Point3>)[p.First with { Z = 0 }, p.Second with { Z = 0 }, p.Second with { Z = bed.Height }, p.First with { Z = bed.Height }])], .0005));
+        solids.AddRange(bed.Line.SoilBlocks.Select(p => new Prism(Parts.Soil, Ink.Soil, p, new(0, 0, .001), new(0, 0, bed.Soil), new(1, 0, 0), new(0, 1, 0))));
+        var box = Extent.Of(bed.Line.Inner);
         return new(solids,
         [
             new("front", box.Least with { Z = 0 }, box.Least with { Z = bed.Height }, .14, "height"), new("plan", new(box.Least.X, box.Most.Y, 0), new(box.Most.X, box.Most.Y, 0), .14, bed.Shape is 0 or 1 ? "length" : null),
@@ -206,7 +206,7 @@ public sealed class WovenBed : Design
         if (bed.Planked)
         {
             steps.Add(Op.DrivePegs("end-posts", "end-post", 4, set["embed"], "upright, two outside each end.") with { Title = "Drive the posts of the ends" });
-            steps.Add(Op.Cut("ends", "planks", 2 * bed.Courses.Count, bed.EndLength) with { Cuts = ["ends"] });
+            steps.Add(Op.Cut("ends", "planks", 2 * bed.Courses.Count, bed.Line.EndLength) with { Cuts = ["ends"] });
             steps.Add(new("end-walls", "Screw up the ends", "The stoutest planks at the ground, inside the posts, over the ends of the weave; two screws into each post.", 10 * bed.Courses.Count, [Op.Bit(.004), "Screwdriver"], Op.Gloves, false, "drill") { Places = [.. bed.Courses.Select((_, i) => $"end-{i + 1}")] });
         }
 
@@ -222,32 +222,8 @@ public sealed class WovenBed : Design
         return [.. steps, Op.Fill(bed.Bays.Sum(b => b.Volume), HeadSpace, " Look along the wall after each layer. New rods go in over those that have gone, year by year."), .. Weave.Steps.Roots(set.Lead)];
     }
 
-    /// <summary>A stake, and which way out is of the wall that comes to it; at a corner of the one that goes on from it as well.</summary>
-    private sealed record Placed(Point3 At, Point3 Out, Point3 Next = default)
-    {
-        /// <summary>How a course goes past it so far to one side of both walls: round the outside of a corner in three.</summary>
-        public IEnumerable<Point3> Past(double side)
-        {
-            if (Next == default) return [At + Out * side];
-            var both = At + (Out + Next) * side;
-            return Out.Cross(Next).Z * side > 0 ? [At + Out * side, both, At + Next * side] : [both];
-        }
-    }
-
-    /// <summary>A straight piece of the wall by the middles of its stakes, soil on the left.</summary>
-    private sealed record Leg(Point3 From, Point3 To)
-    {
-        public double Length => (To - From).Length;
-
-        public Point3 Out => (To - From).Unit() is var u ? new(u.Y, -u.X, 0) : default;
-    }
-
-    private sealed record EndWall(Point3 Front, Point3 Back, Point3 Out);
-
     private sealed record Plan(Chosen Set)
     {
-        private const int ArcSteps = 12;
-
         /// <summary>The thin end of the thinnest rod, m.</summary>
         public double Rod { get; init; } = Weave.ThinnestRod;
 
@@ -265,13 +241,7 @@ public sealed class WovenBed : Design
 
         public int Shape => Set.Whole("shape");
 
-        /// <summary>Of the front of the soil, round a bend.</summary>
         public double Radius => Set["bend"];
-
-        /// <summary>Of its back.</summary>
-        public double Back => Radius - Width;
-
-        public double Angle => Length / Radius;
 
         public bool Planked => Shape > 0 && Set.Whole("ends") == 1;
 
@@ -282,209 +252,33 @@ public sealed class WovenBed : Design
         public double StakeLength => StakeTop + Set["embed"];
 
         /// <summary>From the soil out to the middle of the stakes: half a stake, and a rod inside it.</summary>
-        public double Beside { get; } = Weave.StakeThickness / 2 + Weave.Middle(Set.Lead);
+        private double Beside { get; } = Weave.StakeThickness / 2 + Weave.Middle(Set.Lead);
 
-        /// <summary>Along the middles of the stakes, m.</summary>
-        public double Line => Shape == 0 ? Oval.Perimeter : Shape == 3 ? ArcLength + (Planked ? 0 : 2 * Radial) : Legs.Sum(l => l.Length);
+        public WovenLine Line => field ??= Shape switch
+        {
+            0 => new OvalLine(Length, Width, Set["apart"], Beside),
+            3 => new BentLine(Length, Width, Set["apart"], Beside, Planked, Radius),
+            _ => new StraightLine(Length, Width, Set["apart"], Beside, Planked, Shape == 2 ? Step : 0),
+        };
 
-        public Weaving Weaving => field ??= Weave.Along(Set.Lead, Line, Height, Set["apart"], Set.Brief.Handbook, closed: Shape == 0);
+        public Weaving Weaving => field ??= Weave.Along(Set.Lead, Line.Length, Height, Set["apart"], Set.Brief.Handbook, Line.Closed);
 
-        public Sum Way => field ??= Weave.Way(Set.Lead, Line, Height, Set["apart"], Set.Brief.Handbook, closed: Shape == 0);
+        public Sum Way => field ??= Weave.Way(Set.Lead, Line.Length, Height, Set["apart"], Set.Brief.Handbook, Line.Closed);
 
         public int Rods => field > 0 ? field : field = Weave.RodsFor(Set.Lead, Way.Value, Set["apart"]);
 
         public double RodLength => Weave.LengthOf(Set.Lead, Rods, Set["apart"]);
 
-        public int StakeCount => Stakes.Count;
+        public int StakeCount => Line.Stakes.Count;
 
-        public int Gaps => Shape == 0 ? StakeCount : StakeCount - 1;
+        public IReadOnlyList<Bay> Bays => field ??= Line.Bays(Height, Soil);
 
-        /// <summary>The widest from stake to stake, along the wall.</summary>
-        public double Gap => Shape == 0 ? Line / StakeCount : Pieces.Max(l => l / GapsIn(l));
+        /// <summary>Boards along a straight front: one, or one on each side of a step.</summary>
+        public IReadOnlyList<(Point3 From, Point3 To)> Copings => Coped && Line is StraightLine straight ? straight.Copings : [];
 
-        /// <summary>Of a ring, at one stake, in radians.</summary>
-        public double SharpestTurn => Stakes.Select((_, i) => TurnAt(Stakes, i)).Max();
+        public double CopingLength => Copings.Max(c => (c.To - c.From).Length);
 
-        /// <summary>The narrowest, which is beside a corner.</summary>
-        public double LeastGap => Shape == 0 ? Gap : Pieces.Min(l => l / GapsIn(l));
-
-        /// <summary>An end wall of planks, over the ends of the weave.</summary>
-        public double EndLength => Width + OverWeave;
-
-        public double EndSpan => EndLength - PostThickness;
-
-        /// <summary>Inside of the woven wall, and of the ends where these are woven too.</summary>
-        public double Lined => Shape switch { 0 => Inside.Perimeter, 2 => Length + Step + 2 * Width, _ => Length + 2 * Width };
-
-        public IReadOnlyList<Bay> Bays => field ??= Shape switch
-        {
-            0 => [new("Soil", new Upright(Inside, Height), Soil)],
-            1 => [new("Soil", new TaperedBox(Length, Width, Length, Width, Height), Soil)],
-            2 => [new("Left of the step", new TaperedBox(Length / 2, Width, Length / 2, Width, Height), Soil, new(-Length / 4, -Step / 2, 0)), new("Right of the step", new TaperedBox(Length / 2, Width, Length / 2, Width, Height), Soil, new(Length / 4, Step / 2, 0))],
-            _ => [new("Soil", new TaperedBox(MiddleLine, Width, MiddleLine, Width, Height), Soil) { Bend = Back }],
-        };
-
-        /// <summary>Round a ring and a bend by their arcs, elsewhere by its legs, with a stake at every corner.</summary>
-        public IReadOnlyList<Placed> Stakes => field ??= Shape switch { 0 => [.. Round(Weaving.Stakes)], 3 => [.. Bent()], _ => [.. Straight(Legs)] };
-
-        public IReadOnlyList<EndWall> EndWalls => !Planked ? [] : Shape == 3
-            ? [.. ((int[])[-1, 1]).Select(side => (Out: Tangent(side * Angle / 2) * side, Angle: side * Angle / 2)).Select(e => new EndWall(OnArc(Radius + OverWeave, e.Angle), OnArc(Back, e.Angle), e.Out))]
-            : [new(new(-Length / 2, Front(-1) - OverWeave, 0), new(-Length / 2, Front(-1) + Width, 0), new(-1, 0, 0)), new(new(Length / 2, Front(1) - OverWeave, 0), new(Length / 2, Front(1) + Width, 0), new(1, 0, 0))];
-
-        /// <summary>Boards along the front: one, or one on each side of a step.</summary>
-        public IReadOnlyList<(Point3 From, Point3 To)> Copings => !Coped ? [] : Shape == 1
-            ? [(new(-CopingLength / 2, Front(1) - Beside, 0), new(CopingLength / 2, Front(1) - Beside, 0))]
-            : [(new(-Length / 2 - Over, Front(-1) - Beside, 0), new(-Length / 2 - Over + CopingLength, Front(-1) - Beside, 0)), (new(Length / 2 + Over - CopingLength, Front(1) - Beside, 0), new(Length / 2 + Over, Front(1) - Beside, 0))];
-
-        public double CopingLength => (Shape == 1 ? Length : Length / 2) + (Shape == 1 ? 2 : 1) * Over;
-
-        /// <summary>Stakes that it lies on.</summary>
-        public int UnderCoping => Copings.Sum(c => Stakes.Count(s => Math.Abs(s.At.Y - c.From.Y) < 1e-6 && s.At.X >= c.From.X - 1e-6 && s.At.X <= c.To.X + 1e-6));
-
-        /// <summary>Along the inside of what is lined, for drawing.</summary>
-        public IReadOnlyList<Point3> InnerLine => Shape switch
-        {
-            0 => [.. Inside.ToPolygon().Append(Inside.ToPolygon()[0]).Select(p => new Point3(p.X, p.Y, 0))],
-            3 => [OnArc(Back, -Angle / 2), .. Enumerable.Range(0, ArcSteps + 1).Select(i => OnArc(Radius, Angle * ((double)i / ArcSteps - .5))), OnArc(Back, Angle / 2)],
-            _ => [.. Corners],
-        };
-
-        /// <summary>The soil as convex blocks, for drawing.</summary>
-        public IEnumerable<IReadOnlyList<Point>> SoilBlocks => Shape switch
-        {
-            0 => [Smaller(Inside).ToPolygon()],
-            3 => Enumerable.Range(0, ArcSteps).Select(i => (A: Angle * ((double)i / ArcSteps - .5), B: Angle * ((i + 1.0) / ArcSteps - .5))).Select(s => (IReadOnlyList<Point>)[Flat(OnArc(Radius - Thin, s.A)), Flat(OnArc(Radius - Thin, s.B)), Flat(OnArc(Back + Thin, s.B)), Flat(OnArc(Back + Thin, s.A))]),
-            _ => Bays.Select(b => (IReadOnlyList<Point>)[.. Smaller(b.Planting).ToPolygon().Select(p => new Point(p.X + b.At.X, p.Y + b.At.Y))]),
-        };
-
-        private const double Thin = .002;
-
-        /// <summary>An end wall of planks reaches so far past the soil in front, over weave of any rods.</summary>
-        private const double OverWeave = Weave.StakeThickness + 2 * Weave.ThickestRod;
-
-        private EllipseOutline Inside => new(Length, Width);
-
-        /// <summary>Through the middles of the stakes of a ring.</summary>
-        private EllipseOutline Oval => new(Length + 2 * Beside, Width + 2 * Beside);
-
-        /// <summary>A coping reaches so far past the soil: over the corner stakes, or up to the end planks.</summary>
-        private double Over => Planked ? 0 : 2 * Beside;
-
-        private double MiddleLine => (Radius - Width / 2) * Angle;
-
-        /// <summary>Round a bend the arc through the stakes, from corner to corner.</summary>
-        private double ArcLength => (Radius + Beside) * 2 * HalfAngle;
-
-        private double HalfAngle => Angle / 2 + (Planked ? -(Beside / (Radius + Beside)) : Math.Asin(Beside / (Radius + Beside)));
-
-        /// <summary>A woven end of a bend, along the middles of its stakes.</summary>
-        private double Radial => Math.Sqrt((Radius + Beside) * (Radius + Beside) - Beside * Beside) - Back;
-
-        private IEnumerable<double> Pieces => Shape == 3 ? Planked ? [ArcLength] : [ArcLength, Radial] : Legs.Select(l => l.Length);
-
-        /// <summary>The inner corners of what is woven, from the left: soil is on the left hand.</summary>
-        private IReadOnlyList<Point3> Corners
-        {
-            get
-            {
-                double l = Length / 2;
-                List<Point3> front = Shape == 1 ? [new(-l, Front(1), 0), new(l, Front(1), 0)] : [new(-l, Front(-1), 0), new(0, Front(-1), 0), new(0, Front(1), 0), new(l, Front(1), 0)];
-                return [front[0] + new Point3(0, Width, 0), .. front, front[^1] + new Point3(0, Width, 0)];
-            }
-        }
-
-        /// <summary>Along the middles of the stakes.</summary>
-        private IReadOnlyList<Leg> Legs
-        {
-            get
-            {
-                // Moved out from the soil on both sides of a corner; a hollow corner comes in on one and goes out on the other all the same.
-                var inner = Corners;
-                List<Point3> outer = [];
-                for (var i = 0; i < inner.Count; i++)
-                {
-                    Point3 before = i == 0 ? default : new Leg(inner[i - 1], inner[i]).Out, after = i == inner.Count - 1 ? default : new Leg(inner[i], inner[i + 1]).Out;
-                    outer.Add(inner[i] + (before + after) * Beside);
-                }
-
-                List<Leg> legs = [.. outer.Zip(outer.Skip(1)).Select(p => new Leg(p.First, p.Second))];
-                if (!Planked) return legs;
-                // Between the planks there are only those of the front, and these end beside them.
-                Point3 short_ = new(Beside + Weave.StakeThickness / 2 + Thin, 0, 0);
-                return [.. legs.Skip(1).SkipLast(1).Select((g, i) => new Leg(i == 0 ? g.From + short_ : g.From, i == legs.Count - 3 ? g.To - short_ : g.To))];
-            }
-        }
-
-        /// <summary>Where the front of the soil is, left and right of a step.</summary>
-        private double Front(int side) => -Width / 2 + (Shape == 2 ? side * Step / 2 : 0);
-
-        private int GapsIn(double length) => Math.Max(1, (int)Math.Ceiling(length / Set["apart"] - 1e-9));
-
-        private IEnumerable<Placed> Round(int count)
-        {
-            // Evenly by length along a fine polygon.
-            const int Fine = 720;
-            List<Point3> ring = [.. Enumerable.Range(0, Fine + 1).Select(i => 2 * Math.PI * i / Fine - Math.PI / 2).Select(a => new Point3(Oval.Length / 2 * Math.Cos(a), Oval.Width / 2 * Math.Sin(a), 0))];
-            double whole = ring.Zip(ring.Skip(1)).Sum(p => (p.Second - p.First).Length), gone = 0;
-            var k = 0;
-            for (var i = 1; i < ring.Count && k < count; i++)
-            {
-                var (a, b) = (ring[i - 1], ring[i]);
-                var length = (b - a).Length;
-                while (k < count && gone + length >= whole * k / count - 1e-12)
-                {
-                    var at = a + (b - a) * Math.Clamp((whole * k / count - gone) / length, 0, 1);
-                    Point3 out_ = new Point3(at.X / (Oval.Length * Oval.Length), at.Y / (Oval.Width * Oval.Width), 0).Unit();
-                    yield return new(at, out_);
-                    k++;
-                }
-
-                gone += length;
-            }
-        }
-
-        private static double TurnAt(IReadOnlyList<Placed> ring, int i)
-        {
-            Point3 before = (ring[i].At - ring[(i + ring.Count - 1) % ring.Count].At).Unit(), after = (ring[(i + 1) % ring.Count].At - ring[i].At).Unit();
-            return Math.Acos(Math.Clamp(before.Dot(after), -1, 1));
-        }
-
-        private static Point Flat(Point3 p) => new(p.X, p.Y);
-
-        private static Outline Smaller(Outline outline) => outline.InsetBy(Thin)!;
-
-        private static Point3 Tangent(double angle) => new(Math.Cos(angle), Math.Sin(angle), 0);
-
-        /// <summary>A place on a circle about the middle of the bend, which lies behind the bed.</summary>
-        private Point3 OnArc(double radius, double angle) => new(radius * Math.Sin(angle), Radius - Width / 2 - radius * Math.Cos(angle), 0);
-
-        private IEnumerable<Placed> Bent()
-        {
-            int gaps = GapsIn(ArcLength), inEnd = Planked ? 0 : GapsIn(Radial);
-            Point3 Away(double angle) => new(Math.Sin(angle), -Math.Cos(angle), 0);
-            var corner = OnArc(Radius + Beside, HalfAngle);
-            List<Placed> end = [.. Enumerable.Range(1, inEnd).Select(i => Radial * i / inEnd).Select(d => new Placed(corner - Away(Angle / 2) * d, Tangent(Angle / 2)))];
-            List<Placed> front = [.. Enumerable.Range(0, gaps + 1).Select(i => HalfAngle * (2.0 * i / gaps - 1)).Select(a => new Placed(OnArc(Radius + Beside, a), Away(a)))];
-            if (!Planked)
-            {
-                front[^1] = front[^1] with { Next = Tangent(Angle / 2) };
-                front[0] = front[0] with { Out = Tangent(-Angle / 2) * -1, Next = front[0].Out };
-            }
-
-            return [.. end.Select(p => new Placed(p.At with { X = -p.At.X }, p.Out with { X = -p.Out.X })).Reverse(), .. front, .. end];
-        }
-
-        private IEnumerable<Placed> Straight(IReadOnlyList<Leg> legs)
-        {
-            for (var i = 0; i < legs.Count; i++)
-            {
-                var gaps = GapsIn(legs[i].Length);
-                for (var k = i == 0 ? 0 : 1; k <= gaps; k++)
-                {
-                    var corner = k == gaps && i + 1 < legs.Count ? legs[i + 1].Out : default;
-                    yield return new(legs[i].From + (legs[i].To - legs[i].From) * ((double)k / gaps), legs[i].Out, corner);
-                }
-            }
-        }
+        /// <summary>Stakes that they lie on.</summary>
+        public int UnderCoping => Copings.Sum(c => Line.Stakes.Count(s => Math.Abs(s.At.Y - c.From.Y) < 1e-6 && s.At.X >= c.From.X - 1e-6 && s.At.X <= c.To.X + 1e-6));
     }
 }

@@ -45,7 +45,7 @@ public sealed class WovenEdging : Design
         return
         [
             new Setting("length", "Length", Unit.Metre, lengths, Math.Min(2, longest), "As far as the rods reach") { Sizes = [.. lengths.Select(s => s.Value).Where(l => l is .5 or 1 or 2 or 3 || Math.Abs(l - longest) < 1e-9)] },
-            Setting.Even("height", "Height", Unit.Metre, LeastHeight, .45, .05, .25, "Low enough to reach over").Try(h => h is > .14 and < .16 or > .24 and < .26),
+            Setting.Even("height", "Height", Unit.Metre, LeastHeight, .45, .05, .25, "Low enough to reach over").TryThese(.15, .25),
             Setting.Even("apart", "From stake to stake", Unit.Metre, LeastGap, .45, .05, UsualGap, "Thin rods bend round them; thick ones want more room"),
             new("bend", "Round a bend of radius", Unit.Metre, [new(0, "straight"), new(1.0), new(1.5), new(2.0), new(3.0), new(5.0)], 0, "As the bed does"),
             new("soil", "Soil held back", Unit.Metre, [new(0, "only mulch"), .. Setting.Range(.05, .40, .05)], 0, "The bed behind it stands so much higher than the path"),

@@ -287,7 +287,7 @@ public class LoadPathExampleTests
         One(row, "leg-bears").Utilisation!.Value.Near(.5466);
         // What the ground gets without a pad.
         (One(row, "leg-bears").Demand / 1.35).Near(311.4e3);
-        Trestle.Force(Firm).Near(318.2);
+        SwayBraces.Force(Firm).Near(318.2);
         One(row, "sway").Demand.Near(318.2);
         // Low legs neither buckle nor sway.
         (row with { LegLong = .10, Brace = 0 }).Work(Firm).Select(c => c.Id).ShouldNotContain("sway");

@@ -256,7 +256,7 @@ public class VesselBuildTests
     public void A_tower_is_told_what_mesh_makes_none()
     {
         WhyNot("layered-tower", A.Thing("mesh", substance: Substance.SyntheticFibre)).ShouldContain("does not stand by itself");
-        WhyNot("layered-tower", A.Thing("mesh", substance: Substance.ZincCoatedSteel, measures: ("aperture", .15))).ShouldContain("let its wall out");
+        WhyNot("layered-tower", A.Thing("mesh", substance: Substance.ZincCoatedSteel, measures: ("aperture", .15))).ShouldContain("let the lining out");
         WhyNot("layered-tower", A.Thing("mesh", substance: Substance.ZincCoatedSteel, measures: ("width", .35))).ShouldContain("Too narrow");
         Tower(set: ("closed", 1)).Assessment.Hold.Checks.ShouldNotContain(c => c.Id == "mesh-joint");
     }

@@ -10,6 +10,9 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="Level">Area of all soil, m², that people may press on.</param>
 public sealed record FoundLegs(string Part, double Long, double Side, Burden Held, double Level, string Grade, Condition Condition) : LoadPath
 {
+    /// <summary>As thin as legs of wooden tables come, both ways, where nobody has measured them.</summary>
+    public const double Thinnest = .045;
+
     private const int Carrying = 2;
 
     public override IEnumerable<Check> Work(Brief brief)

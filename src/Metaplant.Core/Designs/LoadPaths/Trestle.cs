@@ -17,14 +17,11 @@ namespace Metaplant.Core.Designs.LoadPaths;
 public sealed record Trestle(
     string BearerPart, string LegPart, string BracePart, double Along, int Legs, double Wide, double Deep, double LegLong, double LegWide, double LegThick, double Brace, Burden Held, double Level, Condition Bearers, Condition LegsWorn) : LoadPath
 {
-    private const int BraceScrews = 2;
-    private const double BraceAngle = 45;
-
     /// <summary>From leg to leg along a bearer.</summary>
     public double Span => Along / (Legs - 1);
 
     public override IEnumerable<Check> Work(Brief brief)
-        => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.SelectMany(c => Case(brief, c)).Concat(Sway(brief));
+        => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.SelectMany(c => Case(brief, c)).Concat(Brace == 0 ? [] : new SwayBraces(BracePart, Brace, LegThick).Work(brief));
 
     private IEnumerable<Check> Case(Brief brief, LoadCase loadCase)
     {
@@ -52,21 +49,4 @@ public sealed record Trestle(
             [load, Sum.Of("What one leg carries", "π² E I ÷ L² ÷ 3", [brief.Handbook.Term($"timber.{Casting.Piece.BoughtGrade}.modulus"), new("b", "leg, one side", LegWide, Unit.Metre), new("t", "the other", LegThick, Unit.Metre), new("L", "its length", LegLong, Unit.Metre)], holds, Unit.Newton, "Euler 1744, over 3 for a leg that is neither straight nor planed")],
             new Remedy("Legs no longer than", LegLong * Math.Sqrt(holds / force), Unit.Metre)).Guarding(worse);
     }
-
-    /// <summary>A hand at the rim pushes the frame over: two braces each way hold it, at 45°.</summary>
-    private IEnumerable<Check> Sway(Brief brief)
-    {
-        if (Brace == 0) yield break;
-        Term hand = brief.Handbook.Term(People.HandAtRim), factor = brief.Handbook.Term(CodeFactors.SurchargeId);
-        var force = Force(brief);
-        var timber = Timbers.Get(brief.Handbook, Casting.Piece.BoughtGrade);
-        var screw = WoodScrew.For(Brace);
-        var joint = new ScrewJoint(Brace, Math.Min(screw.Length - Brace, LegThick), screw.EffectiveDiameter, timber.Density, timber.Density, Predrilled: true, SteelStrength: brief.Handbook[Metals.ScrewStrength]);
-        yield return Check.Compare(
-            "sway", "Braces against swaying", LoadCase.Normal, force, BraceScrews * joint.Design(timber, LoadCase.Normal), Unit.Newton, "A leg by itself bends like a reed; its screws pull out of the end grain.", BracePart,
-            [Sum.Of("Force in a brace", "γ_Q F ÷ (2 cos 45°)", [hand, factor], force, Unit.Newton, "Two braces share what leans on the rim"), joint.Worked()]);
-    }
-
-    /// <summary>In one brace, N, with the factor on what leans.</summary>
-    public static double Force(Brief brief) => brief.Factors.Surcharge * brief.Handbook[People.HandAtRim] / (2 * Math.Cos(BraceAngle * Math.PI / 180));
 }

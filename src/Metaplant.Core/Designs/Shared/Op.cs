@@ -28,8 +28,14 @@ internal static class Op
         id, $"Cut {count} {what}", $"{Amount.Length(length)} long, as the cut plan has them; bad places stay out.", minutesEach * count, ["Hand saw or jigsaw", "Square"], ["Eye protection"], false, "saw")
     { SlowerWithSalvage = true, Cuts = [id] };
 
-    public static Operation DrivePegs(string id, string part, int count, double depth, Sentence where) => new(
-        id, $"Drive {new Count(count, "peg", "pegs")}", $"{Amount.Length(depth)} deep, {where}", 5 * count, ["Mallet", "Dibber bar"], EyesAndGloves, false, "services")
+    public static Operation DrivePegs(string id, string part, int count, double depth, Sentence where) => Drive(id, part, new(count, "peg", "pegs"), depth, where);
+
+    public static Operation DrivePosts(string id, string part, int count, double depth, Sentence where) => Drive(id, part, new(count, "post", "posts"), depth, where);
+
+    public static Operation DriveStakes(string id, string part, int count, double depth, Sentence where) => Drive(id, part, new(count, "stake", "stakes"), depth, where);
+
+    private static Operation Drive(string id, string part, Count pegs, double depth, Sentence where) => new(
+        id, $"Drive {pegs}", $"{Amount.Length(depth)} deep, {where}", 5 * pegs.Number, ["Mallet", "Dibber bar"], EyesAndGloves, false, "services")
     { Places = [part] };
 
     public static Operation Line(bool film, Sentence? words = null) => new(
