@@ -19,32 +19,34 @@ public sealed partial class Caster
         var stock = StocksFor(need, longest, need.LeastWidth, need.LeastThickness);
         // Boards of one height, whatever their length; the thickest stand on the ground.
         List<CourseClass> classes = [.. stock.GroupBy(s => (Math.Round(stocks[s].Lot.Wide / .002), Math.Round(stocks[s].Lot.Thin / .002))).Select(g => new CourseClass(g.Min(s => stocks[s].Lot.Wide), g.Min(s => stocks[s].Lot.Thin), [.. g])).OrderByDescending(c => c.Thin).ThenByDescending(c => c.Height)];
-        var chosen = CourseChoice.Choose(need.Height, [.. classes.Select(c => c.Height)], [.. classes.Select(c => CoursesFrom(c, need))]);
+        var chosen = CourseChoice.Choose(need.Height, [.. classes.Select(c => c.Height)], [.. classes.Select(c => CoursesFrom(c, need, [.. items.Where(i => i.Coursed && i.From.Intersect(c.Stocks).Any())]))]);
         if (chosen is null) return [];
         var made = chosen.Select(c => classes[c]).ToList();
         for (var i = 0; i < made.Count; i++)
         {
-            foreach (var (length, k) in need.Lengths.GroupBy(l => l).Select((g, k) => (g, k))) items.Add(new($"{need.Id}#{i}#{k}", length.Count(), length.Key, made[i].Height, made[i].Thin, made[i].Stocks, _ => null));
+            foreach (var (length, k) in need.Lengths.GroupBy(l => l).Select((g, k) => (g, k))) items.Add(new($"{need.Id}#{i}#{k}", length.Count(), length.Key, made[i].Height, made[i].Thin, made[i].Stocks, _ => null) { Coursed = true });
         }
 
         return made;
     }
 
-    /// <summary>How many whole courses a class gives, cut by itself.</summary>
-    private int CoursesFrom(CourseClass from, CoursesNeeded need)
+    /// <summary>How many whole courses a class gives beside the courses already chosen that are cut from the same stock.</summary>
+    private int CoursesFrom(CourseClass from, CoursesNeeded need, IReadOnlyList<SawnItem> before)
     {
-        var key = $"{string.Join(' ', need.Lengths)}|{string.Join(' ', from.Stocks.Select(s => $"{stocks[s].Lot.ThingId}.{stocks[s].Lot.Way.Id}x{stocks[s].Units}"))}";
-        return room.Courses.GetOrAdd(key, _ => CountCourses(from, need));
+        var key = $"{MostFilled(need):R}|{string.Join(' ', need.Lengths)}|{string.Join(' ', from.Stocks.Select(s => $"{stocks[s].Lot.ThingId}.{stocks[s].Lot.Way.Id}x{stocks[s].Units}"))}|{string.Join(' ', before.Select(i => $"{i.Count}x{i.Length:R}"))}";
+        return room.Courses.GetOrAdd(key, _ => CountCourses(from, need, before));
     }
 
-    private int CountCourses(CourseClass from, CoursesNeeded need)
+    /// <summary>Walls of usual heights are counted for once, m.</summary>
+    private static double MostFilled(CoursesNeeded need) => Math.Max(.65, need.Height);
+
+    private int CountCourses(CourseClass from, CoursesNeeded need, IReadOnlyList<SawnItem> before)
     {
-        const double Highest = .65;
         for (var n = 1; ; n++)
         {
-            List<SawnItem> only = [.. need.Lengths.GroupBy(l => l).Select((g, k) => new SawnItem($"{k}", n * g.Count(), g.Key, from.Height, from.Thin, from.Stocks, _ => null))];
+            List<SawnItem> all = [.. before, .. need.Lengths.GroupBy(l => l).Select((g, k) => new SawnItem($"{k}", n * g.Count(), g.Key, from.Height, from.Thin, from.Stocks, _ => null))];
             // No more than fill the wall by themselves.
-            if ((n - 1) * from.Height >= Highest || new SawnSearch(only, stocks, [], minuteWorth, 0).Run().Cost.Missing > 0) return n - 1;
+            if ((n - 1) * from.Height >= MostFilled(need) || new SawnSearch(all, stocks, [], minuteWorth, 0).Run().Cost.Missing > 0) return n - 1;
         }
     }
 

@@ -20,6 +20,8 @@ public sealed partial class Caster
         var plan = new SawnSearch(items, stocks, opened, minuteWorth, effort == Effort.Proven ? ProvenNodes : 0).Run();
         // Quick or not, nothing is told as missing before it was looked for in all there is.
         if (plan.Cost.Missing > Unavoidable(items) && effort == Effort.Quick) plan = new SawnSearch([.. items.Select(All)], stocks, opened, minuteWorth, MissingNodes).Run();
+        // Courses are of certain boards; what can be bought leaves these things alone where else a course would lack.
+        if (plan.Cost.Missing > 0 && items.Exists(i => i.Coursed) && new SawnSearch(BesideCourses(items), stocks, opened, minuteWorth, 0).Run() is var spared && spared.Cost.Missing < plan.Cost.Missing) plan = spared;
         takingApart += SawnSearch.Minutes(stocks, [.. stocks.Select((_, s) => plan.Bars.Count(b => b.Stock == s))]);
         var cut = Cut(plan);
         foreach (var need in whole) pieces[need.Id] = [.. Pieces(need, need.Id, need.Count, need.Length, need.Wide, need.Thin, cut, plan).Select(p => need.Exact is { } side ? p with { Width = p.Wide, Thickness = side } : p)];
@@ -36,6 +38,12 @@ public sealed partial class Caster
         buys.AddRange(shared);
 
         return (ToCutPlan(plan), plan.Proven);
+    }
+
+    private List<SawnItem> BesideCourses(List<SawnItem> items)
+    {
+        var taken = items.Where(i => i.Coursed).SelectMany(i => i.From).Select(s => stocks[s].Lot.ThingId).ToHashSet();
+        return [.. items.Select(i => i.Coursed || i.Bought(1) is null ? i : i with { From = [.. i.From.Where(s => !taken.Contains(stocks[s].Lot.ThingId))] })];
     }
 
     /// <summary>Pieces that no stock and no shop gives whatever is done.</summary>

@@ -47,6 +47,7 @@ public static class Prices
         new("stake-0.9", "stake", $"Pointed stake {Amount.Length(.04)}, {Amount.Length(0.9)}", 1, Unit.Count, 1.80, .9, .04, .04),
         new("stake-1.2", "stake", $"Pointed stake {Amount.Length(.04)}, {Amount.Length(1.2)}", 1, Unit.Count, 2.50, 1.2, .04, .04),
         new("stake-1.5", "stake", $"Pointed stake {Amount.Length(.05)}, {Amount.Length(1.5)}", 1, Unit.Count, 3.40, 1.5, .05, .05),
+        new("paint", "paint", $"Outdoor paint, tin of {Amount.Volume(.00075)}", 1, Unit.Count, 16.00),
         new("staples", "staples", "Stainless staples", 1, Unit.Count, 4.50),
         new("eye", "eye", "Eye bolt with a plug", 1, Unit.Count, 2.80),
         new("hinge", "hinge", "Strap hinge with screws", 1, Unit.Count, 3.20),

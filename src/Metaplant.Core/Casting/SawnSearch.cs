@@ -6,7 +6,11 @@ namespace Metaplant.Core.Casting;
 /// <summary>Pieces alike that are to be cut, all of one length and least section, m.</summary>
 /// <param name="From">Indices of the stocks they may be cut from.</param>
 /// <param name="Bought">What so many of them cost in the shop; null where none can be bought.</param>
-public sealed record SawnItem(string Id, int Count, double Length, double Wide, double Thin, IReadOnlyList<int> From, Func<int, double?> Bought);
+public sealed record SawnItem(string Id, int Count, double Length, double Wide, double Thin, IReadOnlyList<int> From, Func<int, double?> Bought)
+{
+    /// <summary>True of the pieces of a course, which come from the boards chosen for it and from no others.</summary>
+    public bool Coursed { get; init; }
+}
 
 /// <summary>Bars alike from one lot: so many units of its thing, each giving <see cref="Lot.FromEach"/>.</summary>
 public sealed record SawnStock(Lot Lot, int Units);

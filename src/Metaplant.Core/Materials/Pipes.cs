@@ -3,7 +3,11 @@ using Metaplant.Core.Sums;
 namespace Metaplant.Core.Materials;
 
 /// <summary>What a pipe or rod is made of. Modulus and yield in Pa, density in kg/m³.</summary>
-public sealed record PipeStuff(string Id, string Name, double Modulus, double Yield, double Density);
+public sealed record PipeStuff(string Id, string Name, double Modulus, double Yield, double Density)
+{
+    /// <summary>True of what keeps on giving while it is bent, so that after weeks little of the stress of bending is left in it.</summary>
+    public bool Relaxes => Id is "Polyethylene" or "Pvc" or "GreenRod";
+}
 
 /// <summary>What arches are bent of.</summary>
 [Table(85, "Pipes and rods for arches")]
@@ -21,10 +25,24 @@ public static class Pipes
         ("GreenRod", "Fresh hazel or willow rod", 6e9, 40e6, 800, "Green-wood figures of the Wood Handbook (FPL-GTR-190), low end of hardwoods"),
     ];
 
+    /// <summary>What is left of the stress of bending in plastics and green wood after some weeks.</summary>
+    public const string Left = "pipe.stress-left";
+
+    /// <summary>What a found pipe, rod or bundle of sticks is reckoned as; null where nobody knows how it bends.</summary>
+    public static string? IdOf(Substance substance, bool pipe) => substance switch
+    {
+        Substance.Polyethylene => "Polyethylene",
+        Substance.Pvc => "Pvc",
+        Substance.Steel or Substance.ZincCoatedSteel => pipe ? "SteelTube" : "SteelRod",
+        Substance.GreenWood => "GreenRod",
+        _ => null,
+    };
+
     public static IReadOnlyList<string> Ids { get; } = [.. Table.Select(p => p.Id)];
 
     public static IReadOnlyList<Constant> Rows { get; } =
     [
+        new(Left, "r", "stress of bending left after some weeks in plastics and green wood", .4, Unit.One, Evidence.Assumed, "Creep moduli of makers beside those of a short load; green wood alike") { NeverBelow = .1, NeverAbove = 1 },
         .. Table.SelectMany(p => (Constant[])
         [
             new($"pipe.{p.Id}.modulus", "E", $"{p.Name}: modulus of elasticity", p.Modulus, Unit.Pascal, Evidence.Assumed, p.Source),

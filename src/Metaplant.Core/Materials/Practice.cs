@@ -31,6 +31,7 @@ public static class Practice
     public const string DrainWithin = "practice.drain-within";
     public const string ProofStones = "practice.proof-stones";
     public const string ThinFloorSpan = "practice.thin-floor-span";
+    public const string PaintFilm = "practice.paint-film";
     public const string HourWorth = "practice.hour-worth";
 
     private const string Experience = "Experience; measure your own";
@@ -49,6 +50,7 @@ public static class Practice
         new(LeastRaise, "h_0", "least clearance under a drained foot", .040, Unit.Metre, Evidence.Assumed, "Leaves and slugs fill less; experience"),
         new(OutletSlope, "s", "fall towards an outlet, part of the way", .015, Unit.One, Evidence.Assumed, "As roof gutters and paving, 1 to 2 %") { NeverAbove = .2 },
         new(FilterAcross, "n", "outlets across that a filter is wide, at least", 3, Unit.One, Evidence.Assumed, Experience) { NeverBelow = 1 },
+        new(PaintFilm, "t", "wet film of one coat of paint", .0001, Unit.Metre, Evidence.Assumed, "Ten square metres a litre, as tins have it for smooth ground") { NeverBelow = .00003, NeverAbove = .0005 },
         new(StonesConductivity, "K_g", "how fast water passes through washed stones of a thumb’s size", .01, Unit.MetrePerSecond, Evidence.Assumed, "Clean gravel, Bear 1972 Dynamics of Fluids in Porous Media table 5.5.1, its low end") { NeverAbove = 1 },
         new(SoilOverPlaced, "k", "soil and compost to order over what is wanted in place", 1.15, Unit.One, Evidence.Assumed, Experience) { NeverBelow = 1, NeverAbove = 3 },
         new(MulchOverPlaced, "k", "mulch and leaves to order over what is wanted in place", 1.3, Unit.One, Evidence.Assumed, Experience) { NeverBelow = 1, NeverAbove = 3 },

@@ -113,6 +113,14 @@ public static class SlipwayYard
         new("Fruit net", "mesh", 1, [("length", 12), ("width", 2.0), ("aperture", .018), ("wire", .0012)], Substance.SyntheticFibre, [], Shed, Source: Clearing),
         new("Float drum, small", "drum", 1, [("diameter", .30), ("height", .32), ("wall", .003)], Substance.Polyethylene, [Findings.HeldFood, Findings.PlasticMark], Slip, Source: Creek),
         new("Bait pails", "bucket", 2, [("topDiameter", .18), ("bottomDiameter", .13), ("height", .28), ("wall", .002)], Substance.Polyethylene, [Findings.HeldFood, Findings.PlasticMark], Shed, Source: Creek),
+        new("Awning tubes", "conduit", 4, [("length", 3.0), ("thickness", .022)], Substance.ZincCoatedSteel, [], Shed, Source: Clearing),
+        new("Water pipe, a coil", "flexible-pipe", 1, [("length", 12), ("thickness", .032)], Substance.Polyethylene, [], Shed, Source: Creek),
+        new("Trellis off the boathouse", "lattice", 2, [("length", 1.8), ("width", .03), ("height", 1.2)], Substance.Softwood, [LookedOver], Shed, Source: Clearing),
+        new("Bird-seed pails", "bucket", 8, [("topDiameter", .20), ("bottomDiameter", .16), ("height", .20), ("wall", .0015)], Substance.Polyethylene, [Findings.HeldFood, Findings.PlasticMark], Shed, Source: Creek),
+        new("Coal barrow", "cart", 1, [("length", 1.3), ("width", .60), ("height", .60)], Substance.Steel, [Findings.RustThrough], Yard, Source: Clearing),
+        new("Tea trolley", "cart", 1, [("length", .80), ("width", .40), ("height", .75)], Substance.Softwood, [LookedOver], Shed, Source: Clearing),
+        new("Sewing-machine stand", "table-frame", 1, [("length", .80), ("width", .42), ("height", .72)], Substance.Steel, [], Shed, Source: Clearing),
+        new("Sail-loft table, its frame", "table-frame", 1, [("length", 3.4), ("width", 1.2), ("height", .78)], Substance.Softwood, [LookedOver], Shed, Source: Clearing),
     ];
 
     /// <summary>What nobody has walked round yet; everything else has been looked over.</summary>

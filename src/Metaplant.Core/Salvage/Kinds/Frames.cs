@@ -11,7 +11,7 @@ public sealed record FrameMeasures(double Length, double Width, double Height) :
 /// <summary>What found frames share: drawn from the front on its legs.</summary>
 public abstract class FrameKind(string id, string name, double length, double width, double height, IReadOnlyList<Substance> substances, IReadOnlyList<string> lookFor) : ListedKind<FrameMeasures>(
     id, name, "Frames",
-    [Field.Length("length", "Length", .2, 4, length, "Along the front, outside"), Field.Length("width", "Depth", .05, 3, width, "Front to back"), Field.Length("height", "Height", .05, 2.5, height, "Floor to top")],
+    [Field.Length("length", "Length", .2, 4, length, "Along the front, outside"), Field.Length("width", "Depth", .01, 3, width, "Front to back"), Field.Length("height", "Height", .05, 2.5, height, "Floor to top")],
     substances, lookFor)
 {
     protected abstract IEnumerable<Shape> Shapes(FrameMeasures m);
