@@ -8,7 +8,7 @@ import { join, resolve } from 'node:path';
 const root = resolve(import.meta.dirname, '../..');
 
 /** Things on the demonstration heap. */
-export const THINGS = 90;
+export const THINGS = 98;
 
 /** The last of them. */
 export const LAST = 'Bait pails';

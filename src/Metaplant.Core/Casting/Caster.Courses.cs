@@ -42,12 +42,18 @@ public sealed partial class Caster
 
     private int CountCourses(CourseClass from, CoursesNeeded need, IReadOnlyList<SawnItem> before)
     {
-        for (var n = 1; ; n++)
+        // No more than fill the wall by themselves; between what there is of wood for and none, by halving.
+        var wood = from.Stocks.Sum(s => stocks[s].Units * stocks[s].Lot.FromEach * stocks[s].Lot.Length);
+        int low = 0, high = (int)Math.Min(Math.Ceiling(MostFilled(need) / from.Height - 1e-9), wood / need.Lengths.Sum() + 1e-9);
+        while (low < high)
         {
+            var n = (low + high + 1) / 2;
             List<SawnItem> all = [.. before, .. need.Lengths.GroupBy(l => l).Select((g, k) => new SawnItem($"{k}", n * g.Count(), g.Key, from.Height, from.Thin, from.Stocks, _ => null))];
-            // No more than fill the wall by themselves.
-            if ((n - 1) * from.Height >= MostFilled(need) || new SawnSearch(all, stocks, [], minuteWorth, 0).Run().Cost.Missing > 0) return n - 1;
+            if (new SawnSearch(all, stocks, [], minuteWorth, 0).Run().Cost.Missing > 0) high = n - 1;
+            else low = n;
         }
+
+        return low;
     }
 
     private void FinishCourses(CoursesNeeded need, IReadOnlyList<CourseClass> classes, Dictionary<string, Queue<Piece>> cut, SawnPlan plan)

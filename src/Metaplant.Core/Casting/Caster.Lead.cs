@@ -28,11 +28,10 @@ public sealed partial class Caster
         var got = new List<Piece>();
         foreach (var lot in lead!.Lots)
         {
-            foreach (var unit in Free(lot.Of).Take(need.Count - got.Count).ToList())
-            {
-                got.Add(new(need.Id, lot.Of, lot.Way.Id, unit, lot.Length, lot.Width, lot.Thickness));
-                Put(lot, need.Id, new(unit));
-            }
+            var units = Free(lot.Of).Take(need.Count - got.Count).ToList();
+            if (units.Count == 0) continue;
+            got.AddRange(units.Select(u => new Piece(need.Id, lot.Of, lot.Way.Id, u, lot.Length, lot.Width, lot.Thickness)));
+            Put(lot, need.Id, units.Select(u => new Taken(u)));
         }
 
         if (got.Count < need.Count) Missing(need, need.Count - got.Count, new(need, need.Count - got.Count, lead.Main.Length, lead.Main.Width, 0));
@@ -53,7 +52,7 @@ public sealed partial class Caster
         }
 
         var units = Free(best.Of).Take(need.Count).ToList();
-        foreach (var unit in units) Put(best, need.Id, new(unit));
+        Put(best, need.Id, units.Select(u => new Taken(u)));
         pieces[need.Id] = [.. units.Select(u => new Piece(need.Id, best.Of, best.Way.Id, u, best.Length, best.Width, best.Thickness))];
     }
 
@@ -102,7 +101,7 @@ public sealed partial class Caster
             {
                 if (got.Count >= strips) break;
                 got.AddRange(Enumerable.Range(0, Math.Min(each, strips - got.Count)).Select(_ => new Piece(need.Id, lot.Of, lot.Way.Id, unit, need.Height, m.Width, m.ProfileDepth)));
-                Put(lot, need.Id, new(unit));
+                Put(lot, need.Id, new Taken(unit));
             }
         }
 
@@ -143,7 +142,8 @@ public sealed partial class Caster
         var lots = lead!.Lots.Where(l => BoardsFrom(l, need.Height) > 0).ToList();
         var widths = lots.ConvertAll(l => new BoardWidth(l.Wide, Free(l.Of).Count() * l.FromEach * BoardsFrom(l, need.Height)));
         var thin = lead.Lots.Min(l => l.Thin);
-        var chosen = PanelChoice.Choose(need.Widths, widths, need.LeastStrip, need.LeastEnd);
+        var chosen = room.Panels.GetOrAdd(
+            $"{string.Join(' ', need.Widths)}|{string.Join(' ', widths.Select(w => $"{w.Width}x{w.Count}"))}|{need.LeastStrip}|{need.LeastEnd}", _ => PanelChoice.Choose(need.Widths, widths, need.LeastStrip, need.LeastEnd));
         if (chosen is null)
         {
             // What lacks is found by solving back: the fewest, and of these the narrowest. While nobody looks an estimate does.

@@ -33,7 +33,7 @@ public sealed partial class Caster
         }
 
         var taken = best.Sticks.Take(need.Count).ToList();
-        foreach (var unit in taken.GroupBy(s => s.Unit)) Put(best.Lot, need.Id, best.Lot.As<ISticks>() is null ? new(unit.Key) : new(unit.Key, Sticks: [.. unit.Select(s => s.Stick).Order()]));
+        Put(best.Lot, need.Id, taken.GroupBy(s => s.Unit).Select(u => best.Lot.As<ISticks>() is null ? new Taken(u.Key) : new(u.Key, Sticks: [.. u.Select(s => s.Stick).Order()])));
         pieces[need.Id] = [.. taken.Select(s => Stick(need, best.Lot, s.Unit, s.Length))];
         if (best.Lot.As<ISticks>() is not null) return;
         // Rungs, legs and the like come of something taken apart: that is work, and a step of its own.

@@ -147,9 +147,9 @@ public sealed partial class Caster
 
     private int FreeUnits(HeapThing thing) => left.TryGetValue(thing.Thing.Id, out var units) ? units.Count(u => u.Untouched) : thing.Free;
 
-    private void Put(Lot lot, string needId, Taken taken)
+    private void Put(Lot lot, string needId, params IEnumerable<Taken> taken)
     {
-        takes.Add(new(lot.ThingId, needId, lot.Way.Id, taken));
+        takes.AddRange(taken.Select(t => new Take(lot.ThingId, needId, lot.Way.Id, t)));
         left[lot.ThingId] = [.. Remains.Of(lot.Of.Thing, [.. lot.Of.Taken, .. earlier.Concat(takes).Where(t => t.ThingId == lot.ThingId).Select(t => t.Taken)])];
     }
 

@@ -78,8 +78,8 @@ public sealed class ArchOverPath : Design
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
-        var row = new Plan(set) { Slat = cast["slats"].Max(s => s.Thin), Thinnest = cast["hoops"].Min(h => h.Thin) };
-        var loads = new ArchRow("arch", "stake", "line", set["arc"], row.Span, row.Bay, row.Bar, row.StuffId, set.Whole("bent") == 1, StakeThick, set["stakes"], LineThick, row.DiagonalAngle, cast.Worn("hoops"));
+        var row = new Plan(set) { Slat = cast["slats"].Max(s => s.Thin), Thinnest = cast["hoops"].Where(h => !h.Missing).Select(h => h.Thin).DefaultIfEmpty(Thick(set.Lead.Main)).Min() };
+        var loads = new ArchRow("arch", "stake", "line", set["arc"], new(row.Arch, row.Span, row.Bay), row.Bar, row.StuffId, set.Whole("bent") == 1, StakeThick, set["stakes"], LineThick, row.DiagonalAngle, cast.Worn("hoops"));
         List<LoadPath> paths = [loads];
         if (set.Whole("walk") == 1) paths.Add(new RoomLeft("headroom", "arch", "Headroom over the path", Headroom, row.Crown, $"{Amount.Length(row.Crown)} under the crown, and leaves hang lower: nobody walks under it."));
         return new Blueprint

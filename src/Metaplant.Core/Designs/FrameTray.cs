@@ -27,8 +27,8 @@ public sealed class FrameTray : Design
     /// <summary>What one runner takes of a floor that runs over it, in its middle; each rail the rest's half.</summary>
     private const double OnRunner = .625;
 
-    /// <summary>How far an upright reaches down outside its rail.</summary>
-    private const double Overlap = .09;
+    /// <summary>How far an upright reaches down outside its rail at least, beside a floor of this thickness at most.</summary>
+    private const double Overlap = .07, ThickestFloor = .045;
 
     private const double PadSide = .14, PadThick = .018;
     private const double BraceWide = .07, BraceThick = .018;
@@ -44,6 +44,7 @@ public sealed class FrameTray : Design
     private const int CornerScrews = 3;
 
     private static readonly Role Boards = new("boards", "Odd boards for the tray", Seat.BehindFilm, Form.Board, Form.Timber) { Carries = true, Also = Stuff.TooStout };
+    private static readonly Role FloorBoards = Boards with { Also = l => Stuff.TooStout(l) ?? (l.Thin > ThickestFloor ? "So thick that no upright reaches past it to its rail." : null) };
     private static readonly Role Timber = new("uprights", "Uprights of the sides", Seat.BehindFilm, Form.Timber) { Buy = "timber", Also = Stuff.TooStout };
     private static readonly Role Braces = new("braces", "Braces and pads", Seat.Clear, Form.Board, Form.Timber) { Buy = "plank", Also = Stuff.TooStout };
     private static readonly Role Stones = new("stones", "Stones along the floor", Seat.InSoil, Form.Fill) { Buy = "soil-coarse-gravel", Worked = false };
@@ -59,7 +60,7 @@ public sealed class FrameTray : Design
     public override IReadOnlyList<Setting> Settings(Lead lead) =>
     [
         Setting.Even("height", "Height of the sides", Unit.Metre, .10, .35, .05, .20, "Salad takes a hand, roots two").TryAll(),
-        Setting.Even("cut", "Legs cut off by", Unit.Metre, 0, Cuts(lead), .05, Math.Min(Cuts(lead), Math.Max(0, Math.Ceiling((Of(lead).Height + .2 - Hip) / .05) * .05)), $"A rim at {Amount.Length(Hip)} is a hip high; over that nobody weeds with ease"),
+        Setting.Even("cut", "Legs cut off by", Unit.Metre, 0, Cuts(lead), .05, Math.Min(Cuts(lead), Math.Max(0, Math.Ceiling((Of(lead).Height + .2 - Hip) / .05 - 1e-9) * .05)), $"A rim at {Amount.Length(Hip)} is a hip high; over that nobody weeds with ease"),
         new Setting("floor", "Floor", Unit.Count, [new(0, "laid on the rails"), new(1, "screwed up under them")], 0, "What lies hangs by no thread"),
         new("rail", "Thickness of its rails", Unit.Metre, [new(.016), new(.020), new(.025), new(.030), new(.040), new(.050), new(.060)], .020, "Measure one: the uprights are screwed to it"),
         new Setting("pieces", "Long sides", Unit.Count, [new(1, "in one piece"), new(2, "of two, meeting on the middle upright")], 1, "Short boards do, where an upright stands behind the joint").TryAll(),
@@ -84,7 +85,7 @@ public sealed class FrameTray : Design
         return Demand.Of(
             new WholeNeeded("frame", Lead, 1),
             new CoursesNeeded("sides", Boards, set["height"], [.. Enumerable.Repeat(tray.SidePiece, 2 * tray.Pieces), tray.Width - 2 * LeastSide, tray.Width - 2 * LeastSide], LeastBoard, LeastSide) { Name = "Boards of the sides" },
-            new CoursesNeeded("floor", Boards, tray.Length, [tray.Width], LeastBoard, LeastThick) { Name = "Boards of the floor" },
+            new CoursesNeeded("floor", FloorBoards, tray.Length, [tray.Width], LeastBoard, LeastThick) { Name = "Boards of the floor" },
             new PiecesNeeded("uprights", Timber, tray.Uprights, tray.UprightLong, Upright, Upright) { Exact = Upright },
             tray.Runners > 0 ? new PiecesNeeded("runners", Timber, tray.Runners, tray.RunnerLong, RunnerDeep, RunnerThick) { Name = "Runners" } : null,
             tray.Props > 0 ? new PiecesNeeded("props", Timber, 2 * tray.Props, tray.High - RailDeep, PropWide, PropThick) { Name = "Props under the rails" } : null,
@@ -107,8 +108,12 @@ public sealed class FrameTray : Design
             Parts = PartsOf(tray, set),
             Joints =
             [
-                new("Floor to rails", "floor", "frame", WoodScrew.For(tray.FloorThick).Goods, tray.FloorScrews), new("Corners of the sides", "side", "side", WoodScrew.For(tray.SideThick).Goods, CornerScrews * 4 * tray.Sides.Count),
-                new("Uprights to rails", "upright", "frame", WoodScrew.For(set["rail"]).Goods, 4 * tray.Uprights), new("Sides to uprights", "side", "upright", WoodScrew.For(tray.SideThick).Goods, 2 * tray.Sides.Count * (tray.Uprights + 2 * (tray.Pieces - 1))),
+                new("Floor to rails", FloorId(0), "frame", WoodScrew.For(tray.FloorThick).Goods, tray.FloorScrews),
+                .. tray.Runners > 0 ? [new("Runner to the end rails", "runner", "frame", WoodScrew.All[^1].Goods, 4 * tray.Runners), new("Floor to runner", FloorId(0), "runner", WoodScrew.For(tray.FloorThick).Goods, tray.Floor.Count)] : (Joint[])[],
+                .. tray.Props > 0 ? [new("Props to rails", "prop", "frame", WoodScrew.All[^1].Goods, 4 * tray.Props)] : (Joint[])[],
+                .. tray.Props * tray.Runners > 0 ? [new("Props to runner", "runner-prop", "runner", WoodScrew.All[^1].Goods, 2 * tray.Props * tray.Runners)] : (Joint[])[],
+                new("Corners of the sides", SideId(0), SideId(0), WoodScrew.For(tray.SideThick).Goods, CornerScrews * 4 * tray.Sides.Count),
+                new("Uprights to rails", "upright", "frame", WoodScrew.For(set["rail"]).Goods, 4 * tray.Uprights), new("Sides to uprights", SideId(0), "upright", WoodScrew.For(tray.SideThick).Goods, 2 * tray.Sides.Count * (tray.Uprights + 2 * (tray.Pieces - 1))),
                 .. tray.Braced ? [new("Braces along to the frame", "brace-along", "frame", WoodScrew.Outdoor.Goods, 8, LetIn: true), new("Braces across to the frame", "brace-across", "frame", WoodScrew.Outdoor.Goods, 8, LetIn: true)] : (Joint[])[],
             ],
             Bays = [new("Soil", tray.Space, tray.Soil, new(0, 0, tray.FloorUp)) { Less = tray.StonesVolume }],
@@ -122,6 +127,10 @@ public sealed class FrameTray : Design
             Reach = tray.Width / 2,
         };
     }
+
+    private static string FloorId(int sort) => $"floor-{sort + 1}";
+
+    private static string SideId(int course) => $"side-{course + 1}";
 
     private static FrameMeasures Of(Lead lead) => lead.Main.As<FrameMeasures>()!;
 
@@ -141,8 +150,8 @@ public sealed class FrameTray : Design
         List<Part> parts =
         [
             new("frame", set.Lead.Thing.Thing.Kind.Name, Form.Frame, 1, tray.Length, tray.Width, tray.High, "frame"),
-            .. tray.Floor.GroupBy(c => (c.Height, c.Thickness)).Select(g => new Part("floor", "Board of the floor", Form.Board, g.Count(), tray.Width, g.Key.Height, g.Key.Thickness, "floor")),
-            .. tray.Sides.GroupBy(c => (c.Height, c.Thickness)).Select(g => new Part("side", "Board of the sides", Form.Board, (2 * tray.Pieces + 2) * g.Count(), tray.SidePiece, g.Key.Height, g.Key.Thickness, "sides")),
+            .. tray.FloorSorts.Select((s, i) => new Part(FloorId(i), "Board of the floor", Form.Board, tray.Floor.Count(c => (c.Height, c.Thickness) == s), tray.Width, s.Height, s.Thickness, "floor")),
+            .. tray.Sides.Select((c, i) => new Part(SideId(i), i == 0 ? "Board of the sides" : $"Board of the sides, course {i + 1}", Form.Board, 2 * tray.Pieces + 2, tray.SidePiece, c.Height, c.Thickness, "sides")),
             new("upright", "Upright", Form.Timber, tray.Uprights, tray.UprightLong, Upright, Upright, "uprights"), new("liner", "Liner", Form.Film, 1, tray.Length + 2 * set["height"], tray.Width + 2 * set["height"], 0, "liner"),
         ];
         if (tray.Runners > 0) parts.Add(new("runner", "Runner", Form.Timber, tray.Runners, tray.RunnerLong, RunnerDeep, RunnerThick, "runners"));
@@ -162,16 +171,16 @@ public sealed class FrameTray : Design
         var weakest = lowest.Pieces.MaxBy(p => p.Condition)!;
         List<LoadPath> paths =
         [
-            new BoardFloor("floor", tray.Width / (tray.Runners + 1), tray.Runners + 1, thinnest.Thin, tray.Soil, 1 - set["outlet"] / tray.Floor.Min(c => c.Height), thinnest.Grade, cast.Worn("floor")) { Name = "Floor boards across the frame" },
+            new BoardFloor(FloorId(0), tray.Width / (tray.Runners + 1), tray.Runners + 1, thinnest.Thin, tray.Soil, 1 - set["outlet"] / tray.Floor.Min(c => c.Height), thinnest.Grade, cast.Worn("floor")) { Name = "Floor boards across the frame" },
             Beam("rails", "frame", "Long rails under the floor", set["rail"], RailDeep, tray.Runners == 0 ? .5 : (1 - OnRunner) / 2, thing.Condition),
             .. tray.Runners > 0 ? [Beam("runner", "runner", "Runner under the floor", RunnerThick, RunnerDeep, OnRunner, cast.Worn("runners"))] : (LoadPath[])[],
-            new SlattedWall("side", "Lowest side board between uprights", new(lowest.Height, lowest.Thickness), Math.Max(tray.Length / (tray.Along + 1), tray.InsideWidth), tray.Pieces == 1 ? tray.Along + 1 : 1, weakest.Grade, weakest.Condition, tray.Soil),
-            new TrayUprights("upright", tray.Soil, tray.Length / (tray.Along + 1), Upright, Overlap - .03, set["rail"], cast.Worn("uprights")),
+            new SlattedWall(SideId(0), "Lowest side board between uprights", new(lowest.Height, lowest.Thickness), Math.Max(tray.Length / (tray.Along + 1), tray.InsideWidth), tray.Pieces == 1 ? tray.Along + 1 : 1, weakest.Grade, weakest.Condition, tray.Soil),
+            new TrayUprights("upright", tray.Soil, tray.Length / (tray.Along + 1), Upright, tray.Overlaps - .03, set["rail"], cast.Worn("uprights")),
             new FoundLegs("frame", tray.High, FoundLegs.Thinnest, all, tray.Space.AreaAt(tray.Soil), thing.Substance.Grade()!, thing.Condition),
             tray.Braced ? new SwayBraces("brace-across", BraceThick, FoundLegs.Thinnest) : new OwnJoints("frame", thing.Shows("wobbles")),
-            new Drips("floor", set.Whole("water") > 0),
+            new Drips(FloorId(0), set.Whole("water") > 0),
         ];
-        if (tray.Hung) paths.Add(new HungFloor("floor", "frame", new(tray.Volume, tray.FloorMass), tray.Space.AreaAt(tray.Soil), tray.FloorScrews, tray.FloorThick, (set["rail"], RailDeep), thing.Substance.Grade()!));
+        if (tray.Hung) paths.Add(new HungFloor(FloorId(0), "frame", new(tray.Volume, tray.FloorMass), tray.Space.AreaAt(tray.Soil), tray.FloorScrews, tray.FloorThick, (set["rail"], RailDeep), thing.Substance.Grade()!));
         return paths;
 
         // A beam that takes so much of all, which is told as one of two.
@@ -193,20 +202,26 @@ public sealed class FrameTray : Design
         var at = -l;
         foreach (var board in tray.Floor)
         {
-            // The last of them hangs over by what the boards come to more than the frame is long.
-            var to = Math.Min(at + board.Height, l);
-            if (to - at > .001) level.Add(Prism.Box("floor", Ink.Wood, new(at, -w, tray.FloorBase), new(to, w, tray.FloorBase + board.Thickness)));
+            // What the boards come to more than the frame is long is ripped off the last. Under the rails the outer ones are notched round the legs.
+            var (to, id, leg) = (Math.Min(at + board.Height, l), FloorId(tray.FloorSorts.ToList().IndexOf((board.Height, board.Thickness))), l - LegDrawn);
+            double[] stops = [.. new[] { at, -leg, leg, to }.Where(x => x >= at && x <= to).Distinct().Order()];
+            foreach (var (a, b) in stops.Zip(stops.Skip(1)).Where(s => s.Second - s.First > .0005))
+            {
+                var y = tray.Hung && Math.Abs(a + b) / 2 > leg ? w - LegDrawn : w;
+                level.Add(Prism.Box(id, Ink.Wood, new(a, -y, tray.FloorBase), new(b, y, tray.FloorBase + board.Thickness)));
+            }
+
             at = to;
         }
 
         var z = tray.SidesUp;
-        foreach (var course in tray.Sides)
+        foreach (var (course, i) in tray.Sides.Select((c, i) => (c, i)))
         {
-            var t = course.Thickness;
+            var (t, id) = (course.Thickness, SideId(i));
             foreach (var side in (int[])[-1, 1])
             {
-                for (var p = 0; p < tray.Pieces; p++) level.Add(Prism.Box("side", Ink.Wood, new(-l + p * tray.SidePiece, side * w, z), new(-l + (p + 1) * tray.SidePiece, side * (w - t), z + course.Height)));
-                level.Add(Prism.Box("side", Ink.Wood, new(side * l, -w + t, z), new(side * (l - t), w - t, z + course.Height)));
+                for (var p = 0; p < tray.Pieces; p++) level.Add(Prism.Box(id, Ink.Wood, new(-l + p * tray.SidePiece, side * w, z), new(-l + (p + 1) * tray.SidePiece, side * (w - t), z + course.Height)));
+                level.Add(Prism.Box(id, Ink.Wood, new(side * l, -w + t, z), new(side * (l - t), w - t, z + course.Height)));
             }
 
             z += course.Height;
@@ -216,7 +231,7 @@ public sealed class FrameTray : Design
         {
             foreach (var x in tray.UprightsAt)
             {
-                level.Add(Prism.Box("upright", Ink.WoodEnd, new(x - Upright / 2, side * w, top - Overlap), new(x + Upright / 2, side * (w + Upright), tray.SidesUp + tray.Set["height"])));
+                level.Add(Prism.Box("upright", Ink.WoodEnd, new(x - Upright / 2, side * w, tray.SidesUp + tray.Set["height"] - tray.UprightLong), new(x + Upright / 2, side * (w + Upright), tray.SidesUp + tray.Set["height"])));
             }
         }
 
@@ -276,11 +291,11 @@ public sealed class FrameTray : Design
         [
             Op.Cut("floor", "boards of the floor", tray.Floor.Count, tray.Width) with { Words = $"{Amount.Length(tray.Width)} long, laid out side by side first, so that the fewest are cut: what is over hangs out at the far end or is ripped off." },
             tray.Hung
-                ? new("floor-up", "Screw the floor up under the rails", $"The frame upside down, {new Count(ToHang, "screw", "screws")} through each board into the rails, drilled {Amount.Length(.004)} first. No nail: it slides out.", Op.Screws(tray.FloorScrews), [Op.Bit(.004), "Screwdriver"], Op.EyesAndGloves, true, "drill", "lift") { Places = ["floor"] }
-                : new("floor-down", "Lay the floor on the rails", $"Side by side, the best side up, one screw into each rail, drilled {Amount.Length(.004)} first; a finger of board over every rail.", Op.Screws(tray.FloorScrews), [Op.Bit(.004), "Screwdriver"], Op.EyesAndGloves, false, "drill") { Places = ["floor"] },
+                ? new("floor-up", "Screw the floor up under the rails", $"The frame upside down, {new Count(ToHang, "screw", "screws")} through each board into the rails, the outer ones notched round the legs, drilled {Amount.Length(.004)} first. No nail: it slides out.", Op.Screws(tray.FloorScrews), [Op.Bit(.004), "Screwdriver"], Op.EyesAndGloves, true, "drill", "lift") { Places = [.. tray.FloorSorts.Select((_, i) => FloorId(i))] }
+                : new("floor-down", "Lay the floor on the rails", $"Side by side, the best side up, one screw into each rail, drilled {Amount.Length(.004)} first; a finger of board over every rail.", Op.Screws(tray.FloorScrews), [Op.Bit(.004), "Screwdriver"], Op.EyesAndGloves, false, "drill") { Places = [.. tray.FloorSorts.Select((_, i) => FloorId(i))] },
             Op.Cut("sides", "boards of the sides", (2 * tray.Pieces + 2) * tray.Sides.Count, tray.SidePiece) with { Words = $"{(tray.Pieces == 1 ? "Two" : "Four")} of {Amount.Length(tray.SidePiece)} and two of {Amount.Length(tray.Width - 2 * tray.SideThick)} for each course, the thickest below." },
             Op.Cut("uprights", "uprights", tray.Uprights, tray.UprightLong),
-            new("sides-up", "Screw up the sides", $"Uprights outside, {Amount.Length(Overlap)} down the rails, four screws from inside into each; then the side boards from below, two screws into each upright and {CornerScrews} round each corner{(tray.Pieces == 2 ? "; the two of a long side meet on the middle of an upright, so that it holds the ends of both" : "")}.", Op.Screws(4 * tray.Uprights + tray.Sides.Count * (2 * tray.Uprights + 4 * CornerScrews)), [Op.Bit(.004), "Screwdriver", "Square"], Op.EyesAndGloves, true, "drill") { Places = ["upright", "side"] },
+            new("sides-up", "Screw up the sides", $"Uprights outside, {Amount.Length(tray.Overlaps)} down the rails, four screws from inside into each; then the side boards from below, two screws into each upright and {CornerScrews} round each corner{(tray.Pieces == 2 ? "; the two of a long side meet on the middle of an upright, so that it holds the ends of both" : "")}.", Op.Screws(4 * tray.Uprights + tray.Sides.Count * (2 * tray.Uprights + 4 * CornerScrews)), [Op.Bit(.004), "Screwdriver", "Square"], Op.EyesAndGloves, true, "drill") { Places = ["upright", .. tray.Sides.Select((_, i) => SideId(i))] },
             new("outlet", "Bore the outlet", $"{Amount.Length(set["outlet"])}, in the middle of the low end, in the middle of one board.", 8, [Op.Bit(set["outlet"])], Op.EyesAndGloves, false, "drill"),
             new("stand", "Stand it with a fall", tray.Rise > 0 ? (Sentence)$"Where it is to stay, level across; the far legs packed up by {Amount.Length(tray.Rise)}, what stands between by its share. A marble on the floor runs to the outlet. It must not rock." : "Where it is to stay, level both ways. It must not rock.", 15, ["Level"], Op.Gloves, true, "lift") { Places = [.. tray.Padded ? ["pad"] : (string[])[], .. tray.Rise > 0 ? ["pack"] : (string[])[]] },
             new("liner", "Line it with film", $"In one piece, corners folded like a parcel, stapled under the rim only. Over the outlet a cross is cut and its four tongues are pushed down through.", 20, ["Scissors", "Stapler"], []) { Places = ["liner"] },
@@ -342,8 +357,14 @@ public sealed class FrameTray : Design
 
         public int Feet => FeetAt.Count;
 
-        /// <summary>From below the upper edge of its rail up to the rim.</summary>
-        public double UprightLong => Overlap + (Hung ? 0 : FloorThick) + Set["height"];
+        /// <summary>From below the upper edge of its rail up to the rim, beside a floor that may be thick.</summary>
+        public double UprightLong => Overlap + ThickestFloor + Set["height"];
+
+        /// <summary>How far it does reach down its rail.</summary>
+        public double Overlaps => UprightLong - Set["height"] - (Hung ? 0 : FloorThick);
+
+        /// <summary>Boards of the floor by their sorts, as they lie.</summary>
+        public IReadOnlyList<(double Height, double Thickness)> FloorSorts => field ??= [.. Floor.Select(c => (c.Height, c.Thickness)).Distinct()];
 
         public double FloorThick => Floor.Select(c => c.Thickness).DefaultIfEmpty(LeastThick).Max();
 

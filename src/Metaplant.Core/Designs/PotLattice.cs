@@ -61,14 +61,13 @@ public sealed class PotLattice : Design
         if (wall.Soil < .05) return new Problem("soil", "Too shallow to hold soil.");
         return Demand.Of(
             new WholeNeeded("pots", Lead, wall.Pots),
-            new FoundNeeded("lattice", Lattices, set.Whole("lattices"), wall.Across + 2 * Between, wall.High),
+            new FoundNeeded("lattice", Lattices, set.Whole("lattices"), Math.Max(wall.RoomAlong, wall.RoomUp), Math.Min(wall.RoomAlong, wall.RoomUp)),
             new RunNeeded("wire", Wire, wall.Pots * wall.WireEach, WireThick, .004));
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
     {
         var wall = new Plan(set) { Lattice = cast["lattice"][0] };
-        if (wall.Places.Count < wall.Pots) return new Problem("pots", $"The lattice has room for {new Count(wall.Places.Count, "pot", "pots")} like these.");
         var handbook = set.Brief.Handbook;
         var thing = wall.Lattice.Of?.Thing;
         Burden one = new(wall.Inside.VolumeTo(wall.Soil), wall.Held.EmptyMass(handbook));
@@ -195,17 +194,24 @@ public sealed class PotLattice : Design
 
         public HeldSoil Held => new("pot", Vessel, Set.Lead.Thing.Thing, Inside, Soil) { HungUp = true };
 
-        public double Long => Math.Max(Lattice.Length, Lattice.Width);
+        /// <summary>Stood upright where its pots ask for more height than length.</summary>
+        public double Long => RoomUp > RoomAlong ? Math.Min(Lattice.Length, Lattice.Width) : Math.Max(Lattice.Length, Lattice.Width);
 
-        public double Tall => Math.Min(Lattice.Length, Lattice.Width);
+        public double Tall => RoomUp > RoomAlong ? Math.Max(Lattice.Length, Lattice.Width) : Math.Min(Lattice.Length, Lattice.Width);
 
         /// <summary>Of one lattice or of two bound together.</summary>
         public double Deep => Math.Max(.03, Lattice.Thickness) * Set.Whole("lattices");
 
         public double Across => Rim.Length + 2 * Vessel.Wall;
 
-        /// <summary>What one pot takes of the height with its wire.</summary>
-        public double High => Inside.Height + HeadRoom + LathDeep;
+        /// <summary>What all of them take of a lattice in two rows, or a few in one, either way about.</summary>
+        public double RoomAlong => Across + (Columns - 1) * PitchX + (InTwo && Staggered ? PitchX / 2 : 0);
+
+        public double RoomUp => Inside.Height + HeadRoom + (InTwo ? PitchZ : 0);
+
+        private bool InTwo => Pots > 3;
+
+        private int Columns => InTwo ? (Pots + 1) / 2 : Pots;
 
         /// <summary>From pot to pot along a row, and from row to row: straight rows leave a pot’s height between, staggered ones lie in each other’s gaps.</summary>
         private double PitchX => Staggered ? 2 * (Across + Between) : Across + Between;

@@ -48,7 +48,7 @@ public sealed class TripodRidge : Design
             Setting.Even("apart", "From string to string", Unit.Metre, .20, .60, .05, .30, "The spacing of beans and cucumbers"),
             Setting.Even("spare", "Spare on each string", Unit.Metre, 0, 2, .25, .50, "To lower the plant by and lead it along"),
             Setting.Even("guys", "Guys on each side of a tripod", Unit.Count, 1, 3, 1, 2, "Two share a gust").Least(),
-            Setting.Even("reach", "Guys reach out", Unit.Metre, 1.0, 3.0, .25, 2.0, "Farther out they lift less and are in the way more").Try(r => r is 2.0 or 3.0),
+            Setting.Even("reach", "Guys reach out", Unit.Metre, 1.0, 3.0, .25, 2.0, "Farther out they lift less and are in the way more").Least(),
             Setting.Even("pegs", "Pegs in the ground", Unit.Metre, .30, 1.20, .05, .60, "Deep enough for a gust in full leaf").Least(),
         ];
     }

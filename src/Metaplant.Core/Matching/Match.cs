@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Metaplant.Core.Assessing;
 using Metaplant.Core.Casting;
 using Metaplant.Core.Designs;
@@ -47,7 +48,10 @@ public static class Matcher
 
     /// <summary>Every design of the catalogue, those that will do first, then nearly, then not; each with its best size by the aim. Stopped between one lead and the next.</summary>
     public static IReadOnlyList<DesignMatch> Match(Heap heap, Brief brief, Aim aim, Means? means = null, CancellationToken cancel = default)
-        => [.. Catalogue.All.AsParallel().WithCancellation(cancel).Select(d => Match(d, heap, brief, aim, means, cancel)).OrderBy(m => m.Standing).ThenBy(m => m.Beyond.Count > 0).ThenBy(m => m.Best is null ? 0 : -Ranking.Of(m.Best, aim)).ThenBy(m => m.Design.Id, StringComparer.Ordinal)];
+        => [.. OneByOne(Catalogue.All).AsParallel().WithCancellation(cancel).Select(d => Match(d, heap, brief, aim, means, cancel)).OrderBy(m => m.Standing).ThenBy(m => m.Beyond.Count > 0).ThenBy(m => m.Best is null ? 0 : -Ranking.Of(m.Best, aim)).ThenBy(m => m.Design.Id, StringComparer.Ordinal)];
+
+    /// <summary>Some designs take a hundred times as long as others: each processor takes the next when it is free.</summary>
+    private static OrderablePartitioner<Design> OneByOne(IReadOnlyList<Design> designs) => Partitioner.Create(designs, EnumerablePartitionerOptions.NoBuffering);
 
     /// <summary>One design against the heap. A lead of which something cannot be worked out, which is a fault of ours, costs the design that lead and nobody the others.</summary>
     public static DesignMatch Match(Design design, Heap heap, Brief brief, Aim aim, Means? means = null, CancellationToken cancel = default)
@@ -133,6 +137,7 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
 
         var sizes = order + lacking.Count;
         List<Fit> failed = [];
+        List<(Draft Draft, Verdict Worst)> failing = [];
         List<Draft> lackingPieces = [];
         Draft? last = null;
         while (queue.TryDequeue(out var next, out _))
@@ -161,7 +166,15 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
                 continue;
             }
 
-            if (Full(design, next.Draft, room) is not { } fit) continue;
+            if (Solved(design, next.Draft, room) is not { } solved) continue;
+            // What a check fails in is no candidate for good, and is assessed in full only when there is none.
+            if (Verdicts.Worst(solved.Checks()) is var worst and >= Verdict.Fails)
+            {
+                failing.Add((solved, worst));
+                continue;
+            }
+
+            var fit = Fit.Of(solved, room);
             if (fit.Good) queue.Enqueue((next.Set, next.Draft, fit), (-Ranking.Of(fit, aim), order++));
             else failed.Add(fit);
         }
@@ -170,12 +183,14 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
         foreach (var draft in late.TakeWhile(_ => beyond is null))
         {
             cancel.ThrowIfCancellationRequested();
-            if (Full(design, draft, room) is not { } tooLong) continue;
+            if (Solved(design, draft, room) is not { } solved) continue;
+            var tooLong = Fit.Of(solved, room);
             if (tooLong.Good) beyond = tooLong;
             else failed.Add(tooLong);
         }
 
         if (beyond is not null) return new(lead, beyond, null, null, null, sizes);
+        failed.AddRange(failing.OrderBy(f => f.Worst).Take(1).Select(f => Fit.Of(f.Draft, room)));
         foreach (var (set, _) in lacking.OrderBy(l => l.By).Take(MostLacking))
         {
             if (Draft.Of(design, set, room, Effort.Quick, last) is { Ok: true, Value: var draft }) lackingPieces.Add(draft);
@@ -183,7 +198,8 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
 
         foreach (var draft in lackingPieces.OrderBy(d => d.Cast.Short.Count).ThenBy(d => d.Cast.Short.Sum(s => s.Count)).Take(3))
         {
-            if (Full(design, draft, room) is not { } fit) continue;
+            if (Solved(design, draft, room) is not { } solved) continue;
+            var fit = Fit.Of(solved, room);
             failed.Add(fit);
             if (fit.Assessment.Worst < Verdict.Fails) break;
         }
@@ -212,12 +228,9 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
         return sizes.Select(s => new Chosen(lead, s, brief));
     }
 
-    /// <summary>One size with the least that holds, supplied and assessed in full; null where it cannot be drafted.</summary>
-    private static Fit? Full(Design design, Draft draft, Stockroom room)
-    {
-        var solved = design.Settings(draft.Set.Lead).Any(s => s.LeastThatHolds) ? Solver.Least(design, draft.Set, room) : draft;
-        return solved is null ? null : Fit.Of(solved, room);
-    }
+    /// <summary>One size with the least that holds; null where it cannot be drafted.</summary>
+    private static Draft? Solved(Design design, Draft draft, Stockroom room)
+        => design.Settings(draft.Set.Lead).Any(s => s.LeastThatHolds) ? Solver.Least(design, draft.Set, room, like: draft) : draft;
 
     private static Sentence WhyNot(Fit fit)
     {

@@ -12,11 +12,12 @@ namespace Metaplant.Core.Matching;
 public static class Solver
 {
     /// <summary>The draft with the least that holds, the others of its settings as they are; null where even the most cannot be drafted.</summary>
-    public static Draft? Least(Design design, Chosen set, Stockroom room, Effort effort = Effort.Quick)
+    /// <param name="like">A draft of the same settings but for those, whose cast is kept where it may be.</param>
+    public static Draft? Least(Design design, Chosen set, Stockroom room, Effort effort = Effort.Quick, Draft? like = null)
     {
         var settings = design.Settings(set.Lead).Where(s => s.LeastThatHolds).ToList();
         foreach (var s in settings) set = set.With(s.Id, s.Stops[^1].Value);
-        if (Draft.Of(design, set, room, effort) is not { Ok: true, Value: var best }) return null;
+        if (Draft.Of(design, set, room, effort, like) is not { Ok: true, Value: var best }) return null;
         var checks = best.Checks();
         // Where even the most fails there is nothing to lower.
         if (checks.Any(c => c.Verdict >= Verdict.Fails)) return best;

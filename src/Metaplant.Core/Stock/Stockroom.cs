@@ -22,6 +22,9 @@ public sealed class Stockroom
 
     public Heap Heap { get; }
 
+    /// <summary>Boards chosen for panels, by what there is and what is asked.</summary>
+    internal ConcurrentDictionary<string, IReadOnlyList<Casting.PanelBoards>?> Panels { get; } = new(StringComparer.Ordinal);
+
     /// <summary>How many courses of a wall alike boards give, as far as anybody asked; by the lengths of a course and the boards.</summary>
     internal ConcurrentDictionary<string, int> Courses { get; } = new(StringComparer.Ordinal);
 

@@ -5,6 +5,7 @@ using Metaplant.Data;
 using Metaplant.Web.Drawing;
 using Metaplant.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Http.Timeouts;
 
 namespace Metaplant.Web.Matching;
 
@@ -36,7 +37,8 @@ internal static partial class MatchEndpoints
 {
     public static void MapMatching(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/match", Match).WithName("match");
+        // Everything against everything takes a small computer its time; whoever waits may stop it.
+        api.MapPost("/match", Match).WithName("match").WithMetadata(new RequestTimeoutAttribute(120_000));
         api.MapPost("/board", Open).WithName("board");
     }
 

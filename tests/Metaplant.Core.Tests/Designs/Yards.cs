@@ -10,7 +10,7 @@ internal static class Yards
     private static readonly string[] Kinds =
     [
         "pallet", "pallet", "winged-pallet", "half-pallet", "skid", "round-tub", "tapered-tub", "drum", "crate", "trough", "bucket", "board", "board", "board", "post", "post", "heavy-timber", "branches", "branches", "canes", "pole", "ladder", "table-frame",
-        "roofing-sheet", "roofing-sheet", "sack", "sack", "tube", "tube", "straw-bale", "straw-bale", "bricks", "blocks", "stones", "tyre", "tyre", "fabric", "film", "line", "line", "soil", "compost", "grit", "mesh", "cable-reel", "table", "bucket",
+        "roofing-sheet", "roofing-sheet", "sack", "sack", "tube", "tube", "straw-bale", "straw-bale", "bricks", "blocks", "stones", "tyre", "tyre", "fabric", "film", "line", "line", "soil", "compost", "grit", "mesh", "cable-reel", "table", "bucket", "cart", "lattice", "conduit", "flexible-pipe", "steel-rod",
     ];
 
     /// <summary>Something for every design there is.</summary>
@@ -22,7 +22,8 @@ internal static class Yards
         A.Thing("grit", id: 15), A.Thing("soil", id: 16, findings: [Findings.LookedOver]), A.Thing("compost", id: 17, findings: [Findings.LookedOver]), A.Thing("ladder", id: 18), A.Thing("pole", 5, id: 19, measures: [("length", 2.6), ("thickness", .055)]),
         A.Thing("straw-bale", 8, id: 20, findings: [Findings.LookedOver]), A.Thing("bricks", 160, id: 21), A.Thing("stones", 40, id: 22), A.Thing("tyre", 4, id: 23), A.Thing("heavy-timber", 6, id: 24, substance: Substance.Softwood), A.Thing("mesh", 2, id: 25),
         A.Thing("table", 2, id: 26), A.Thing("cable-reel", id: 27, measures: [("flange", 1.05), ("barrel", .45)]), A.Thing("bucket", 6, id: 28, findings: [Findings.HeldFood], substance: Substance.Polyethylene),
-        A.Thing("trough", 3, id: 29, findings: [Findings.HeldFood], substance: Substance.ZincCoatedSteel), A.Thing("post", 14, id: 30, measures: [("length", 2.4), ("width", .075), ("thickness", .075)]));
+        A.Thing("trough", 3, id: 29, findings: [Findings.HeldFood], substance: Substance.ZincCoatedSteel), A.Thing("post", 14, id: 30, measures: [("length", 2.4), ("width", .075), ("thickness", .075)]),
+        A.Thing("table-frame", id: 31), A.Thing("cart", id: 32, substance: Substance.ZincCoatedSteel), A.Thing("lattice", 2, id: 33), A.Thing("conduit", 4, id: 34, substance: Substance.ZincCoatedSteel, measures: [("length", 3), ("thickness", .022)]));
 
     /// <summary>From eight to sixteen batches of any kind, measures and state.</summary>
     public static Heap Any(int seed)

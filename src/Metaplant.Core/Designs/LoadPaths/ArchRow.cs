@@ -8,14 +8,12 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// A row of arches in full leaf, each lashed at both feet to a stake: how tightly its bar is bent, a gust from the side, the pull on the windward stake, and a gust along the row that its diagonals take. Lengths in m.
 /// </summary>
 /// <param name="Arc">Of one arch between its feet.</param>
-/// <param name="Bay">From arch to arch.</param>
+/// <param name="Frame">The arch, its span and what each of them carries of the row.</param>
 /// <param name="Former">True where it is bent on a former and does not spring.</param>
 /// <param name="Diagonal">Thickness of the line of a diagonal.</param>
 /// <param name="LineAngle">Of a diagonal over the ground, radians.</param>
-public sealed record ArchRow(string Part, string StakePart, string LinePart, double Arc, double Span, double Bay, RoundBar Bar, string StuffId, bool Former, double StakeDiameter, double StakeDepth, double Diagonal, double LineAngle, Condition Worn) : LoadPath
+public sealed record ArchRow(string Part, string StakePart, string LinePart, double Arc, ArchFrame Frame, RoundBar Bar, string StuffId, bool Former, double StakeDiameter, double StakeDepth, double Diagonal, double LineAngle, Condition Worn) : LoadPath
 {
-    public ArchFrame Frame { get; } = new(HoopArch.Of(Arc, Span), Span, Bay);
-
     public override IEnumerable<Check> Work(Brief brief) => [Bent(brief), Wind(brief), Uplift(brief), Along(brief)];
 
     private PipeStuff Stuff(Brief brief) => Pipes.Get(brief.Handbook, StuffId);
@@ -26,7 +24,7 @@ public sealed record ArchRow(string Part, string StakePart, string LinePart, dou
     public Sum Force(Brief brief)
     {
         Term gust = brief.Handbook.Term(brief.GustId), drag = brief.Handbook.Term(Gusts.Drag), leaves = brief.Handbook.Term(Gusts.Leaves);
-        return Sum.Of("Wind on one arch from the side", "F = 0.613 v² × c φ h b", [gust, drag, leaves, new("h", "rise", Frame.Arch.Rise, Unit.Metre), new("b", "from arch to arch", Bay, Unit.Metre)], Frame.Force(gust.Value, drag.Value, leaves.Value), Unit.Newton, "EN 1991-1-4 for the pressure; drag and solidity assumed", "Summer gust; leaves off before winter");
+        return Sum.Of("Wind on one arch from the side", "F = 0.613 v² × c φ h b", [gust, drag, leaves, new("h", "rise", Frame.Arch.Rise, Unit.Metre), new("b", "from arch to arch", Frame.Bay, Unit.Metre)], Frame.Force(gust.Value, drag.Value, leaves.Value), Unit.Newton, "EN 1991-1-4 for the pressure; drag and solidity assumed", "Summer gust; leaves off before winter");
     }
 
     private Check Bent(Brief brief)
@@ -63,7 +61,7 @@ public sealed record ArchRow(string Part, string StakePart, string LinePart, dou
                 Sum.Of(
                     "What the bar takes", Former ? "W f" : "W (f − r E ε)", [new("W", "section modulus, cm³", Bar.Modulus * 1e6, Unit.One), brief.Handbook.Term($"pipe.{StuffId}.yield"), .. Former ? [] : (Term[])[new("r E ε", "stress left from bending", stays, Unit.Pascal), left]], holds, Unit.NewtonMetre, "Until it stays bent"),
             ],
-            new Remedy("Arches no farther apart than", holds <= 0 ? 0 : Bay * holds / moment, Unit.Metre)).Guarding([Quantity.Wind, Quantity.Wear]);
+            new Remedy("Arches no farther apart than", holds <= 0 ? 0 : Frame.Bay * holds / moment, Unit.Metre)).Guarding([Quantity.Wind, Quantity.Wear]);
     }
 
     private Check Uplift(Brief brief)
@@ -78,7 +76,7 @@ public sealed record ArchRow(string Part, string StakePart, string LinePart, dou
             "uplift", "Lifted by the wind", LoadCase.Normal, pull, holds.Value, Unit.Newton, "A gust from the side in full leaf.", StakePart,
             [
                 wind,
-                Sum.Of("Pull on the windward foot", "U = FS (γ_Q F h/2 − γ W s/2) ÷ s", [new("F", "wind", wind.Value, Unit.Newton), new("h", "rise", Frame.Arch.Rise, Unit.Metre), new("W", "weight of one", weight, Unit.Newton), new("s", "from foot to foot", Span, Unit.Metre), brief.Handbook.Term(CodeFactors.SurchargeId), brief.Handbook.Term(CodeFactors.WeightCountedOnId) with { Symbol = "γ" }, brief.Handbook.Term(Grounds.PegSafety)], pull, Unit.Newton, "Moments about the other foot"),
+                Sum.Of("Pull on the windward foot", "U = FS (γ_Q F h/2 − γ W s/2) ÷ s", [new("F", "wind", wind.Value, Unit.Newton), new("h", "rise", Frame.Arch.Rise, Unit.Metre), new("W", "weight of one", weight, Unit.Newton), new("s", "from foot to foot", Frame.Span, Unit.Metre), brief.Handbook.Term(CodeFactors.SurchargeId), brief.Handbook.Term(CodeFactors.WeightCountedOnId) with { Symbol = "γ" }, brief.Handbook.Term(Grounds.PegSafety)], pull, Unit.Newton, "Moments about the other foot"),
                 holds,
             ],
             new Remedy("Stakes at least this deep", deep, Unit.Metre)).Guarding([Quantity.Wind], Quantity.Ground);
