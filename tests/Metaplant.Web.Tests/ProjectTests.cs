@@ -43,6 +43,10 @@ public sealed class ProjectTests : IAsyncLifetime
     [InlineData("sloped-trough", "Rinse trough", "Moulded ice bin, cracked: Floor between packers", "Apple crates: It has gaps")]
     [InlineData("pocket-drum", "Blue juice drums", "Float drum, small: Too low for a row of openings", "Varnish drum: ")]
     [InlineData("pocket-pallet", "Long crate pallets, HT", "Engine pallets, HT: 1 slat is split or gone", "Engine skid: It has no back")]
+    [InlineData("frame-tray", "Workbench carcass", "Sail-loft table, its frame: 4 more wanted", "Sewing-machine stand: Nobody knows how strong legs of steel are")]
+    [InlineData("hoop-arch", "Awning tubes", "Willow prunings: Arches in a gust", "Deck-wash hose: Nobody knows how rubber bends")]
+    [InlineData("pot-lattice", "Bird-seed pails", "Bilge buckets: Lath that a pot hangs from", "Apple crates: It has gaps")]
+    [InlineData("show-planter", "Launching cart", "Tea trolley: Somebody sits on its edge", "Coal barrow: Rusted through")]
     [InlineData("timber-bed", "Lock-gate baulks", "Baulk with a burnt end: ", "Fender timber, tarred: ")]
     [InlineData("tyre-ring", "Trailer tyres", "Barrow tyres: Too flat", "Tyre from under the engine: A stain or smell nobody can name")]
     public async Task On_the_demonstration_heap_a_design_will_do_nearly_does_and_will_not(string design, string best, string nearly, string not)

@@ -35,7 +35,8 @@ public sealed partial class Caster
         var taken = best.Sticks.Take(need.Count).ToList();
         Put(best.Lot, need.Id, taken.GroupBy(s => s.Unit).Select(u => best.Lot.As<ISticks>() is null ? new Taken(u.Key) : new(u.Key, Sticks: [.. u.Select(s => s.Stick).Order()])));
         pieces[need.Id] = [.. taken.Select(s => Stick(need, best.Lot, s.Unit, s.Length))];
-        if (best.Lot.As<ISticks>() is not null) return;
+        // A pipe or rod is cut where it is used, and nothing is taken apart for it.
+        if (best.Lot.As<ISticks>() is not null || best.Lot.Form is Form.Pipe or Form.Rod) return;
         // Rungs, legs and the like come of something taken apart: that is work, and a step of its own.
         var units = taken.Select(s => s.Unit).Distinct().Count();
         takingApart += best.Lot.Way.Minutes * units;

@@ -49,8 +49,8 @@ public sealed class ArchOverPath : Design
         [
             new Setting("arc", "Bar above the ground", Unit.Metre, arcs, arcs[^1].Value, "As long as it is, less its feet") { Sizes = [.. arcs.Select(a => a.Value).Where((_, i) => (arcs.Count - 1 - i) % 2 == 0)] },
             Setting.Even("span", "From foot to foot", Unit.Metre, .60, 2.40, .10, 1.20, "The bed or the path below").TryThese(.80, 1.20, 1.60),
-            Setting.Even("arches", "Arches", Unit.Count, 2, Math.Clamp(Most(lead, ShortestArc + 2 * Embed), 2, 8), 1, Math.Clamp(Most(lead, ShortestArc + 2 * Embed), 2, 3), "As many as the stuff gives").TryThese(2, 3),
-            Setting.Even("bay", "From arch to arch", Unit.Metre, .30, 1.20, .10, .60, "Closer arches share a gust").TryThese(.40, .60),
+            Setting.Even("arches", "Arches", Unit.Count, 2, Math.Clamp(Most(lead, ShortestArc + 2 * Embed), 2, 8), 1, Math.Clamp(Most(lead, ShortestArc + 2 * Embed), 2, 3), "As many as the stuff gives") with { Sizes = [.. new[] { 3.0, 2 }.Where(n => n <= Most(lead, ShortestArc + 2 * Embed))] },
+            Setting.Even("bay", "From arch to arch", Unit.Metre, .30, 1.20, .10, .60, "Closer arches share a gust") with { Sizes = [.60, .40] },
             new("level", "One foot stands higher by", Unit.Metre, [new(0, "level"), .. Setting.Range(.05, .40, .05)], 0, "Beside a raised bed; mark all of them alike"),
             new("wall", "Wall of the pipe", Unit.Metre, walls, tube ? lead.Main.Of.Thing.Substance.IsPlastic() ? .002 : .001 : 0, "Measure it at a cut end: it decides how strong it is"),
             new("bent", "Bent", Unit.Count, [new(0, "so that it springs"), new(1, "on a former")], OnFormer(lead.Main) ? 1 : 0, "Metal stays as it is bent; plastic and fresh rods spring"),
@@ -184,7 +184,7 @@ public sealed class ArchOverPath : Design
         Sentence mark = $"A mark {Amount.Length(Embed)} from each end{(set["level"] > 0 ? (Sentence)$", {Amount.Length(Embed + set["level"])} at the lower one" : "")}: so deep goes every foot, and all crowns come out level.";
         List<Operation> steps =
         [
-            new("cut", $"Cut {new Count(row.Arches, "bar", "bars")} of {Amount.Length(row.Long)}", sticks ? $"The most alike of the bundle, fresh, side shoots off. {mark}" : $"Alike to a finger’s breadth; ends filed smooth. {mark}", 5 * row.Arches, [sticks ? "Pruning saw" : "Fine saw", "Tape", "File"], Op.Gloves, false, sticks ? ["sticks"] : ["edges"]) { Cuts = ["hoops"], SlowerWithSalvage = true },
+            new("cut", $"Cut {new Count(row.Arches, "bar", "bars")} of {Amount.Length(row.Long)}", sticks ? (Sentence)$"The most alike of the bundle, fresh, side shoots off. {mark}" : $"Alike to a finger’s breadth; ends filed smooth. {mark}", 5 * row.Arches, [sticks ? "Pruning saw" : "Fine saw", "Tape", "File"], Op.Gloves, false, sticks ? ["sticks"] : ["edges"]) { Cuts = ["hoops"], SlowerWithSalvage = true },
         ];
         if (former is { } radius) steps.Add(new("bend", "Bend them on a former", $"Blocks screwed to a board in an arc of {Amount.Length(radius)}, round which each is drawn slowly from its middle outwards; let go, it springs back to {Amount.Length(row.Arch.Radius!.Value)}. A pipe is filled with dry sand and stopped at both ends, or it creases. The first is the pattern for the rest.", 12 * row.Arches + 20, ["Drill", "Screwdriver"], Op.EyesAndGloves, true, "wire"));
         steps.AddRange(

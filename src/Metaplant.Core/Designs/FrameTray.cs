@@ -63,7 +63,7 @@ public sealed class FrameTray : Design
         Setting.Even("cut", "Legs cut off by", Unit.Metre, 0, Cuts(lead), .05, Math.Min(Cuts(lead), Math.Max(0, Math.Ceiling((Of(lead).Height + .2 - Hip) / .05 - 1e-9) * .05)), $"A rim at {Amount.Length(Hip)} is a hip high; over that nobody weeds with ease"),
         new Setting("floor", "Floor", Unit.Count, [new(0, "laid on the rails"), new(1, "screwed up under them")], 0, "What lies hangs by no thread"),
         new("rail", "Thickness of its rails", Unit.Metre, [new(.016), new(.020), new(.025), new(.030), new(.040), new(.050), new(.060)], .020, "Measure one: the uprights are screwed to it"),
-        new Setting("pieces", "Long sides", Unit.Count, [new(1, "in one piece"), new(2, "of two, meeting on the middle upright")], 1, "Short boards do, where an upright stands behind the joint").TryAll(),
+        new Setting("pieces", "Long sides", Unit.Count, [new(1, "in one piece"), new(2, "in two")], 1, "Short boards do, where an upright stands behind the joint").TryAll(),
         Setting.Even("uprights", "Uprights along each long side", Unit.Count, 1, 5, 2, 1, "Sides bulge between them").Least(),
         Setting.Even("runners", "Runners under the floor", Unit.Count, 0, 1, 1, 0, "Thin boards sag from rail to rail").Least(),
         Setting.Even("props", "Props under each rail and runner", Unit.Count, 0, 3, 1, 0, "Rails of a table are made to carry a table").Least(),
@@ -208,7 +208,7 @@ public sealed class FrameTray : Design
             foreach (var (a, b) in stops.Zip(stops.Skip(1)).Where(s => s.Second - s.First > .0005))
             {
                 var y = tray.Hung && Math.Abs(a + b) / 2 > leg ? w - LegDrawn : w;
-                level.Add(Prism.Box(id, Ink.Wood, new(a, -y, tray.FloorBase), new(b, y, tray.FloorBase + board.Thickness)));
+                level.Add(Prism.Box(id, Ink.Wood, new(a, -y, tray.FloorInFrame - board.Thickness), new(b, y, tray.FloorInFrame)));
             }
 
             at = to;
@@ -292,7 +292,7 @@ public sealed class FrameTray : Design
             Op.Cut("floor", "boards of the floor", tray.Floor.Count, tray.Width) with { Words = $"{Amount.Length(tray.Width)} long, laid out side by side first, so that the fewest are cut: what is over hangs out at the far end or is ripped off." },
             tray.Hung
                 ? new("floor-up", "Screw the floor up under the rails", $"The frame upside down, {new Count(ToHang, "screw", "screws")} through each board into the rails, the outer ones notched round the legs, drilled {Amount.Length(.004)} first. No nail: it slides out.", Op.Screws(tray.FloorScrews), [Op.Bit(.004), "Screwdriver"], Op.EyesAndGloves, true, "drill", "lift") { Places = [.. tray.FloorSorts.Select((_, i) => FloorId(i))] }
-                : new("floor-down", "Lay the floor on the rails", $"Side by side, the best side up, one screw into each rail, drilled {Amount.Length(.004)} first; a finger of board over every rail.", Op.Screws(tray.FloorScrews), [Op.Bit(.004), "Screwdriver"], Op.EyesAndGloves, false, "drill") { Places = [.. tray.FloorSorts.Select((_, i) => FloorId(i))] },
+                : new("floor-down", "Lay the floor on the rails", $"Side by side, the best side up, thin ones packed so that all are level on top, one screw into each rail, drilled {Amount.Length(.004)} first; a finger of board over every rail.", Op.Screws(tray.FloorScrews), [Op.Bit(.004), "Screwdriver"], Op.EyesAndGloves, false, "drill") { Places = [.. tray.FloorSorts.Select((_, i) => FloorId(i))] },
             Op.Cut("sides", "boards of the sides", (2 * tray.Pieces + 2) * tray.Sides.Count, tray.SidePiece) with { Words = $"{(tray.Pieces == 1 ? "Two" : "Four")} of {Amount.Length(tray.SidePiece)} and two of {Amount.Length(tray.Width - 2 * tray.SideThick)} for each course, the thickest below." },
             Op.Cut("uprights", "uprights", tray.Uprights, tray.UprightLong),
             new("sides-up", "Screw up the sides", $"Uprights outside, {Amount.Length(tray.Overlaps)} down the rails, four screws from inside into each; then the side boards from below, two screws into each upright and {CornerScrews} round each corner{(tray.Pieces == 2 ? "; the two of a long side meet on the middle of an upright, so that it holds the ends of both" : "")}.", Op.Screws(4 * tray.Uprights + tray.Sides.Count * (2 * tray.Uprights + 4 * CornerScrews)), [Op.Bit(.004), "Screwdriver", "Square"], Op.EyesAndGloves, true, "drill") { Places = ["upright", .. tray.Sides.Select((_, i) => SideId(i))] },

@@ -115,7 +115,8 @@ public sealed class LetInTable : Design
         if (vessel.WallKind == VesselWall.Boards || vessel.NeedsLiner) return "Of boards, with no rim to hang by.";
         var (foot, rim) = (vessel.Inside.SectionAt(0), vessel.Inside.SectionAt(vessel.Inside.Height));
         if (Math.Min(foot.Length, foot.Width) < Packing.LeastFoot) return "A pot, too small to be drilled.";
-        return rim.Length < foot.Length + LeastTaper || rim.Width < foot.Width + LeastTaper ? "It does not narrow below its rim, so that it does not go into a cut-out." : null;
+        var belly = Enumerable.Range(1, 7).Select(i => vessel.Inside.SectionAt(vessel.Inside.Height * i / 8)).Any(s => s.Length > rim.Length + 1e-6 || s.Width > rim.Width + 1e-6);
+        return belly || rim.Length < foot.Length + LeastTaper || rim.Width < foot.Width + LeastTaper ? "It does not narrow below its rim, so that it does not go into a cut-out." : null;
     }
 
     private static Sentence? WhyNoTable(Lot lot)

@@ -46,7 +46,7 @@ public sealed class PotLattice : Design
             Setting.Even("pots", "Pots", Unit.Count, 2, Math.Clamp(lead.Thing.Thing.Count, 2, 24), 1, Math.Clamp(lead.Thing.Thing.Count, 2, 4), "As many as the lattice has room for").TryAll(),
             Packing.SoilLevel(Of(lead).Inside.Height) with { Sizes = [] },
             new Setting("lattices", "Lattices", Unit.Count, [new(1, "one"), new(2, "two bound together")], 1, "Two carry twice as much, and hold a pot between them").TryAll(),
-            new Setting("stagger", "Rows", Unit.Count, [new(0, "straight above each other"), new(1, "staggered")], 1, "Staggered rows lie closer").TryAll(),
+            new Setting("stagger", "Rows", Unit.Count, [new(0, "straight"), new(1, "staggered")], 1, "Straight above each other they leave more room between; staggered they lie closer").TryAll(),
             Setting.Even("up", "Foot of the lattice over the ground", Unit.Metre, .20, 1.20, .10, .40, "The lowest pot clear of splashes, the highest in reach"),
             Packing.Hole(foot.Length), Packing.Pad,
             new("drips", "Drips go", Unit.Count, [new(0, "on the ground"), new(1, "caught")], 0, "On a deck or balcony it must be caught"),
@@ -202,7 +202,13 @@ public sealed class PotLattice : Design
         /// <summary>Of one lattice or of two bound together.</summary>
         public double Deep => Math.Max(.03, Lattice.Thickness) * Set.Whole("lattices");
 
-        public double Across => Rim.Length + 2 * Vessel.Wall;
+        /// <summary>A pot may be wider at its foot than at its rim.</summary>
+        private Outline Foot => Inside.SectionAt(0);
+
+        public double Across => Math.Max(Rim.Length, Foot.Length) + 2 * Vessel.Wall;
+
+        /// <summary>From its back to its middle.</summary>
+        public double Back => Math.Max(Rim.Width, Foot.Width) / 2 + Vessel.Wall;
 
         /// <summary>What all of them take of a lattice in two rows, or a few in one, either way about.</summary>
         public double RoomAlong => Across + (Columns - 1) * PitchX + (InTwo && Staggered ? PitchX / 2 : 0);
@@ -228,9 +234,9 @@ public sealed class PotLattice : Design
         /// <summary>Free above a pot up to the foot of the next straight above it.</summary>
         public double Air => Rows < (Staggered ? 3 : 2) ? Inside.Height : (Staggered ? 2 : 1) * PitchZ - Inside.Height;
 
-        public double PotAway => Rim.Width / 2 + Vessel.Wall + Deep;
+        public double PotAway => Back + Deep;
 
-        public IReadOnlyList<Point3> Middles => field ??= [.. Places.Take(Pots).Select(p => new Point3(p.X, -(Rim.Width / 2 + Vessel.Wall + .002), Set["up"] + p.Rim - Inside.Height))];
+        public IReadOnlyList<Point3> Middles => field ??= [.. Places.Take(Pots).Select(p => new Point3(p.X, -Back - .002, Set["up"] + p.Rim - Inside.Height))];
 
         /// <summary>One lath above every row that carries, over the foot; and the others of a lattice.</summary>
         public IEnumerable<double> LathsAt => Places.Take(Pots).Select(p => p.Rim).Distinct().Select(r => Set["up"] + r + HeadRoom - LathDeep).Append(Set["up"]);
@@ -251,13 +257,14 @@ public sealed class PotLattice : Design
 
         private IEnumerable<(int Row, double X, double Rim)> Grid()
         {
-            var row = 0;
-            for (var rim = Tall - HeadRoom; rim >= Inside.Height - 1e-9; rim -= PitchZ, row++)
+            // As many rows as they need, evenly filled and in the middle. Every other row of a staggered wall stands over the gaps of the one above.
+            double aside = Staggered ? PitchX / 2 : 0;
+            int InRow(double free) => Math.Max(1, (int)Math.Floor((free + 1e-9) / PitchX) + 1);
+            int rows = Pots <= InRow(Long - Across) ? 1 : (int)Math.Ceiling((double)Pots / InRow(Long - Across - aside)), each = (int)Math.Ceiling((double)Pots / rows);
+            var left = -((each - 1) * PitchX + (rows > 1 ? aside : 0)) / 2;
+            for (var row = 0; row < rows; row++)
             {
-                // Every other row of a staggered wall stands over the gaps of the one above.
-                var shift = Staggered && row % 2 == 1 ? PitchX / 2 : 0;
-                var count = (int)Math.Floor((Long - Across - shift + 1e-9) / PitchX) + 1;
-                for (var i = 0; i < count; i++) yield return (row, -Long / 2 + Across / 2 + shift + i * PitchX, rim);
+                for (var i = 0; i < each; i++) yield return (row, left + (row % 2) * aside + i * PitchX, Tall - HeadRoom - row * PitchZ);
             }
         }
     }

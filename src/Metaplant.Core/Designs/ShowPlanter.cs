@@ -50,7 +50,7 @@ public sealed class ShowPlanter : Design
         [
             Setting.Even("deep", "Depth of its tray", Unit.Metre, .10, deepest, .05, Math.Min(.20, deepest), "Measure it inside: it decides what grows"),
             new("wall", "Wall of its tray", Unit.Metre, walls, wood ? .016 : .0010, "Measure it at the rim"),
-            new("wheels", "Wheels", Unit.Count, [new(1, "one, and two legs"), new(2, "two, and two legs"), new(4, "four")], m.Width > .7 ? 2 : 1, "One wheel and two legs stand on a triangle"),
+            new("wheels", "Wheels", Unit.Count, [new(1, "one"), new(2, "two"), new(4, "four")], m.Width > .7 ? 2 : 1, "Beside fewer than four there are two legs; on one wheel it stands on a triangle"),
             Setting.Even("track", "From wheel to wheel, or leg to leg", Unit.Metre, .20, Math.Max(.25, Math.Round(m.Width / .05) * .05), .05, Math.Max(.20, Math.Round(m.Width * .8 / .05) * .05), "Measure it outside: it tips over that"),
             new Setting("stands", "Stands", Unit.Count, [new(0, "on its wheels, chocked"), new(1, "with its axle on blocks")], 0, "Old tyres go flat under soil").TryAll(),
             new("slope", "Ground", Unit.One, [new(0, "level"), new(.02, "falls one in 50"), new(.05, "falls one in 20")], 0, "Chocks on a slope, always"),
@@ -119,11 +119,22 @@ public sealed class ShowPlanter : Design
         {
             if (cart.Padded) solids.Add(Prism.Box("pad", Ink.Wood, new(at.X - PadSide / 2, at.Y - PadSide * .375, 0), new(at.X + PadSide / 2, at.Y + PadSide * .375, PadThick)));
             if (isWheel) solids.Add(new Prism("cart", Ink.Metal, Stuff.Round(2 * wheel), new(at.X, at.Y - Tyre / 2, cart.PadHigh + wheel), new(0, Tyre, 0), new(1, 0, 0), new(0, 0, 1)));
-            else solids.Add(Prism.Box("cart", Ink.WoodEnd, new(at.X - Leg / 2, at.Y - Leg / 2, cart.PadHigh), new(at.X + Leg / 2, at.Y + Leg / 2, under)));
+            else solids.Add(Prism.Bar("cart", Ink.WoodEnd, new(at.X, at.Y, cart.PadHigh), new(at.X, Math.CopySign(Math.Min(Math.Abs(at.Y), cart.Inside.BottomWidth / 2 - Leg / 2), at.Y), under), Leg, Leg, new(1, 0, 0)));
+            if (!isWheel) continue;
+            // From the hub up to the floor of the tray, on the inner side, or on both of a single wheel.
+            foreach (var side in at.Y == 0 ? (int[])[-1, 1] : [-Math.Sign(at.Y)])
+            {
+                double hub = at.Y + side * (Tyre / 2 + .015), up = Math.Clamp(hub, -cart.Inside.BottomWidth / 2 + .02, cart.Inside.BottomWidth / 2 - .02);
+                solids.Add(Prism.Bar("cart", Ink.WoodEnd, new(at.X, hub, cart.PadHigh + wheel), new(at.X, up, under), .04, .02, new(1, 0, 0)));
+            }
         }
 
+        // The axle, from strut to strut.
+        var axle = cart.Set["track"] / 2 - Tyre / 2 - .026;
+        if (cart.FeetAt.Count(f => f.Wheel) > 1) solids.AddRange(cart.FeetAt.Where(f => f.Wheel).Select(f => f.At.X).Distinct().Select(x => (Solid)new Rod("cart", Ink.Metal, [new(x, -axle, cart.PadHigh + wheel), new(x, axle, cart.PadHigh + wheel)], .025, .025)));
+
         // Handles, level with the rim.
-        double l = cart.Inside.TopLength / 2, w = cart.Inside.TopWidth / 2 + .01, rim = cart.RimUp - .04;
+        double l = cart.Inside.TopLength / 2, w = cart.Inside.TopWidth / 2 + cart.Set["wall"] + .02, rim = cart.RimUp - .04;
         foreach (var side in (int[])[-1, 1]) solids.Add(new Rod("cart", Ink.Stick, [new(-l * .9, side * w, rim), new(cart.Cart.Length - l - .02, side * w, rim)], .035, .035));
         return new(solids,
         [
@@ -147,6 +158,7 @@ public sealed class ShowPlanter : Design
             steps.Add(new("paint", "Paint it", $"Dry and dusted, above ten degrees: {Coats} thin coats, a night between them, {Amount.Volume(cart.Paint(set.Brief.Handbook).Value)} in all; under its rim first. Two days to dry before it is filled. Rags soaked with oil burn by themselves: hang them up to dry outside.", 30 * Coats * cart.Outside, ["Brush"], ["Gloves", "Mask"]));
         }
 
+        if (cart.Padded) steps.Add(Op.Cut("pads", "boards to go under its wheels and legs", cart.FeetAt.Count, PadSide));
         steps.AddRange(VesselSteps.Prove(cart.Shells(set.Brief.Handbook), set.Brief));
         steps.AddRange(
         [

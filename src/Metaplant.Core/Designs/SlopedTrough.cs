@@ -122,8 +122,8 @@ public sealed class SlopedTrough : Design
             LoadPaths =
             [
                 .. row.Shells(handbook),
-                new CradleBeam("packer", "packer", "Packers between the bearers", PackerSide, PackerSide, row.Apart, 1, row.Across, new(row.Inside.VolumeTo(row.Soil) * 2 / row.Packers.Count, 2 * row.Held.EmptyMass(handbook) / row.Packers.Count), 2 * row.Inside.AreaAt(row.Soil) / row.Packers.Count, cast.Worn("packers")),
-                new Trestle("bearer", "leg", "brace-across", row.Length, row.LegsEach, bearer.Thin, bearer.Wide, row.LegLong, LegSide, LegSide, row.Braced ? BraceThick : 0, all, row.Vessels * row.Inside.AreaAt(row.Soil), bearer.Condition, leg.Condition),
+                new CradleBeam("packer", "packer", "Packers between the bearers", PackerSide, PackerSide, row.Apart, 1, row.Across, new(row.Inside.VolumeTo(row.Soil) * 2 / row.Packers.Count, 2 * row.Held.EmptyMass(handbook) / row.Packers.Count), 2 * row.Held.Level / row.Packers.Count, cast.Worn("packers")),
+                new Trestle("bearer", "leg", "brace-across", row.Length, row.LegsEach, bearer.Thin, bearer.Wide, row.LegLong, LegSide, LegSide, row.Braced ? BraceThick : 0, all, row.Vessels * row.Held.Level, bearer.Condition, leg.Condition),
                 new Drips("vessel", set.Whole("water") > 0),
             ],
             Figures = [row.Filter()],

@@ -137,7 +137,7 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
 
         var sizes = order + lacking.Count;
         List<Fit> failed = [];
-        List<(Draft Draft, Verdict Worst)> failing = [];
+        List<(Draft Draft, Verdict Worst, int After)> failing = [];
         List<Draft> lackingPieces = [];
         Draft? last = null;
         while (queue.TryDequeue(out var next, out _))
@@ -170,7 +170,7 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
             // What a check fails in is no candidate for good, and is assessed in full only when there is none.
             if (Verdicts.Worst(solved.Checks()) is var worst and >= Verdict.Fails)
             {
-                failing.Add((solved, worst));
+                failing.Add((solved, worst, failed.Count));
                 continue;
             }
 
@@ -190,7 +190,8 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
         }
 
         if (beyond is not null) return new(lead, beyond, null, null, null, sizes);
-        failed.AddRange(failing.OrderBy(f => f.Worst).Take(1).Select(f => Fit.Of(f.Draft, room)));
+        // Of those the first that fails least, in its turn among the others.
+        foreach (var (draft, _, after) in failing.OrderBy(f => f.Worst).Take(1)) failed.Insert(after, Fit.Of(draft, room));
         foreach (var (set, _) in lacking.OrderBy(l => l.By).Take(MostLacking))
         {
             if (Draft.Of(design, set, room, Effort.Quick, last) is { Ok: true, Value: var draft }) lackingPieces.Add(draft);

@@ -131,12 +131,12 @@ public sealed record Vat(string Part, Ink Ink, Point3 Foot, IReadOnlyList<Ring> 
     /// <summary>The wall and floor round a vessel that is measured inside, its floor as thick as its wall.</summary>
     public static Vat Around(string part, Ink ink, Vessel inside, double wall, Point3 foot)
     {
-        var hollow = Stack(inside, 0, inside.Height, wall);
+        var hollow = Stack(inside, inside.Height, wall);
         return new(part, ink, foot, [Grown(hollow[0], wall, 0), .. hollow.Skip(1).Select(r => Grown(r, wall, r.Z))], hollow);
     }
 
     /// <summary>What fills a vessel from its floor to a level; <paramref name="foot"/> is where the floor is.</summary>
-    public static Vat Filling(string part, Ink ink, Vessel inside, double to, Point3 foot) => new(part, ink, foot, Stack(inside, 0, to, 0), []);
+    public static Vat Filling(string part, Ink ink, Vessel inside, double to, Point3 foot) => new(part, ink, foot, Stack(inside, to, 0), []);
 
     public override double Volume => Full(Rings) - Full(Hollow);
 
@@ -224,9 +224,10 @@ public sealed record Vat(string Part, Ink Ink, Point3 Foot, IReadOnlyList<Ring> 
         return volume;
     }
 
-    private static List<Ring> Stack(Vessel inside, double from, double to, double lift)
+    /// <summary>Rings from the floor up to a level, at the heights where those of the whole vessel lie: what fills it then bends where its wall does.</summary>
+    private static List<Ring> Stack(Vessel inside, double to, double lift)
     {
-        List<Ring> rings = [.. Enumerable.Range(0, Levels + 1).Select(i => from + (to - from) * i / Levels).Select(y => new Ring(inside.SectionAt(Math.Max(y, 1e-3 * inside.Height)).ToPolygon(), y + lift))];
+        List<Ring> rings = [.. Enumerable.Range(0, Levels + 1).Select(i => inside.Height * i / Levels).Where(y => y < to - 1e-6).Append(to).Select(y => new Ring(inside.SectionAt(Math.Max(y, 1e-3 * inside.Height)).ToPolygon(), y + lift))];
         // A shape may change its way of being drawn where corners close; every ring then has the corners of the one with most.
         return rings.Select(r => r.Corners.Count).Distinct().Count() == 1 ? rings : [.. rings.Select(r => r with { Corners = Resampled(r.Corners, 32) })];
     }

@@ -38,6 +38,9 @@ internal sealed record HeldSoil(string Part, IVessel Vessel, Thing Thing, Vessel
         ? new ShellFloor(Part, span, spans, Soil, net, HungUp ? shell.Unproved() : shell)
         : new BoardFloor(Part, span, spans, Vessel.Wall, Soil, net, Thing.Substance.Grade()!, Thing.Condition);
 
+    /// <summary>m² of soil that people may press on, as wide as it is anywhere up to its level: fuller, a vessel that narrows bears no less.</summary>
+    public double Level => Enumerable.Range(0, 9).Max(i => Inside.AreaAt(Soil * i / 8));
+
     /// <summary>kg without soil.</summary>
     public double EmptyMass(Handbook handbook) => Stuff.MassOfVessel(Inside, Vessel.Wall, Thing.Substance.Shell() is { } shell ? handbook[shell + ".density"] : Stuff.WoodDensity);
 

@@ -31,7 +31,7 @@
 <div class="band" data-stale={stale ? 'true' : undefined}>
   <div class="head">
     <label for={id}>{slider.name}</label>
-    <output for={id}>{words}</output>
+    <output for={id} class:choice>{words}</output>
   </div>
   <div class="rail" style:--at="{last > 0 ? (at / last) * 100 : 0}%">
     <div class="bands" aria-hidden="true">
@@ -72,7 +72,13 @@
   output {
     font-family: var(--font-mono);
     font-size: 1.12rem;
+    text-align: right;
     white-space: nowrap;
+  }
+
+  /* What is in words may be long; a measure stays with its unit. */
+  output.choice {
+    white-space: normal;
   }
 
   .band[data-stale] :is(.bands, .holds) {
