@@ -18,7 +18,7 @@ namespace Metaplant.Core.Designs;
 public sealed class ArchOverPath : Design
 {
     private const double Embed = .20;
-    private const double StakeThick = .025, StakeAbove = .20;
+    private const double StakeThick = .035, StakeAbove = .20;
     private const double SlatThick = .012, SlatOver = .06;
     private const double LineThick = .004, StringsApart = .30;
 
@@ -80,7 +80,7 @@ public sealed class ArchOverPath : Design
     {
         var row = new Plan(set) { Slat = cast["slats"].Max(s => s.Thin), Thinnest = cast["hoops"].Where(h => !h.Missing).Select(h => h.Thin).DefaultIfEmpty(Thick(set.Lead.Main)).Min() };
         var loads = new ArchRow("arch", "stake", "line", set["arc"], new(row.Arch, row.Span, row.Bay), row.Bar, row.StuffId, set.Whole("bent") == 1, StakeThick, set["stakes"], LineThick, row.DiagonalAngle, cast.Worn("hoops"));
-        List<LoadPath> paths = [loads];
+        List<LoadPath> paths = [loads, new DrivenPosts("stake", b => new(0, loads.OnStake(b).Value), StakeAbove / 2, StakeThick, set["stakes"], Stuff.StickGrade, cast.Worn("stakes")) { Leans = false, Called = "Stakes", Pushed = "wind on the windward one", By = "the wind" }];
         if (set.Whole("walk") == 1) paths.Add(new RoomLeft("headroom", "arch", "Headroom over the path", Headroom, row.Crown, $"{Amount.Length(row.Crown)} under the crown, and leaves hang lower: nobody walks under it."));
         return new Blueprint
         {

@@ -30,6 +30,9 @@ public sealed class FrameTray : Design
     /// <summary>How far an upright reaches down outside its rail at least, beside a floor of this thickness at most.</summary>
     private const double Overlap = .07, ThickestFloor = .045;
 
+    /// <summary>Through which the longest screw still has six diameters of thread behind.</summary>
+    private const double ThickestSide = .060;
+
     private const double PadSide = .14, PadThick = .018;
     private const double BraceWide = .07, BraceThick = .018;
     private const double HeadSpace = .03;
@@ -40,10 +43,10 @@ public sealed class FrameTray : Design
     /// <summary>Screws that hang one board of a floor, and that hold one where it lies.</summary>
     private const int ToHang = 4, ToLie = 2;
 
-    /// <summary>At the end of each board of the sides.</summary>
-    private const int CornerScrews = 3;
+    /// <summary>From each board of the sides into a corner block.</summary>
+    private const int CornersEach = 2;
 
-    private static readonly Role Boards = new("boards", "Odd boards for the tray", Seat.BehindFilm, Form.Board, Form.Timber) { Carries = true, Also = Stuff.TooStout };
+    private static readonly Role Boards = new("boards", "Odd boards for the tray", Seat.BehindFilm, Form.Board, Form.Timber) { Carries = true, Also = l => Stuff.TooStout(l) ?? (l.Thin > ThickestSide ? "So thick that no screw goes through it into a corner." : null) };
     private static readonly Role FloorBoards = Boards with { Also = l => Stuff.TooStout(l) ?? (l.Thin > ThickestFloor ? "So thick that no upright reaches past it to its rail." : null) };
     private static readonly Role Timber = new("uprights", "Uprights of the sides", Seat.BehindFilm, Form.Timber) { Buy = "timber", Also = Stuff.TooStout };
     private static readonly Role Braces = new("braces", "Braces and pads", Seat.Clear, Form.Board, Form.Timber) { Buy = "plank", Also = Stuff.TooStout };
@@ -86,6 +89,7 @@ public sealed class FrameTray : Design
             new WholeNeeded("frame", Lead, 1),
             new CoursesNeeded("sides", Boards, set["height"], [.. Enumerable.Repeat(tray.SidePiece, 2 * tray.Pieces), tray.Width - 2 * LeastSide, tray.Width - 2 * LeastSide], LeastBoard, LeastSide) { Name = "Boards of the sides" },
             new CoursesNeeded("floor", FloorBoards, tray.Length, [tray.Width], LeastBoard, LeastThick) { Name = "Boards of the floor" },
+            new PiecesNeeded("corners", Timber, 4, set["height"], Upright, Upright) { Name = "Corner blocks", Exact = Upright },
             new PiecesNeeded("uprights", Timber, tray.Uprights, tray.UprightLong, Upright, Upright) { Exact = Upright },
             tray.Runners > 0 ? new PiecesNeeded("runners", Timber, tray.Runners, tray.RunnerLong, RunnerDeep, RunnerThick) { Name = "Runners" } : null,
             tray.Props > 0 ? new PiecesNeeded("props", Timber, 2 * tray.Props, tray.High - RailDeep, PropWide, PropThick) { Name = "Props under the rails" } : null,
@@ -112,11 +116,11 @@ public sealed class FrameTray : Design
                 .. tray.Runners > 0 ? [new("Runner to the end rails", "runner", "frame", WoodScrew.All[^1].Goods, 4 * tray.Runners), new("Floor to runner", FloorId(0), "runner", WoodScrew.For(tray.FloorThick).Goods, tray.Floor.Count)] : (Joint[])[],
                 .. tray.Props > 0 ? [new("Props to rails", "prop", "frame", WoodScrew.All[^1].Goods, 4 * tray.Props)] : (Joint[])[],
                 .. tray.Props * tray.Runners > 0 ? [new("Props to runner", "runner-prop", "runner", WoodScrew.All[^1].Goods, 2 * tray.Props * tray.Runners)] : (Joint[])[],
-                new("Corners of the sides", SideId(0), SideId(0), WoodScrew.For(tray.SideThick).Goods, CornerScrews * 4 * tray.Sides.Count),
+                new("Sides to corner blocks", SideId(0), "corner", WoodScrew.For(tray.SideThick).Goods, CornersEach * 8 * tray.Sides.Count),
                 new("Uprights to rails", "upright", "frame", WoodScrew.For(set["rail"]).Goods, 4 * tray.Uprights), new("Sides to uprights", SideId(0), "upright", WoodScrew.For(tray.SideThick).Goods, 2 * tray.Sides.Count * (tray.Uprights + 2 * (tray.Pieces - 1))),
                 .. tray.Braced ? [new("Braces along to the frame", "brace-along", "frame", WoodScrew.Outdoor.Goods, 8, LetIn: true), new("Braces across to the frame", "brace-across", "frame", WoodScrew.Outdoor.Goods, 8, LetIn: true)] : (Joint[])[],
             ],
-            Bays = [new("Soil", tray.Space, tray.Soil, new(0, 0, tray.FloorUp)) { Less = tray.StonesVolume }],
+            Bays = [new("Soil", tray.Space, tray.Soil, new(0, 0, tray.FloorUp)) { Less = tray.StonesVolume + 4 * Upright * Upright * Math.Min(tray.Soil, set["height"]) }],
             Foot = tray.Outlet,
             LoadPaths = Loads(tray, set, cast),
             Figures = [Sum.Of("Packing under the far legs", "L × slope", [new("L", "from leg to leg", tray.Length, Unit.Metre), new("slope", "part of the way", set["fall"], Unit.One)], tray.Rise, Unit.Metre, "The whole frame is stood sloping")],
@@ -152,7 +156,7 @@ public sealed class FrameTray : Design
             new("frame", set.Lead.Thing.Thing.Kind.Name, Form.Frame, 1, tray.Length, tray.Width, tray.High, "frame"),
             .. tray.FloorSorts.Select((s, i) => new Part(FloorId(i), "Board of the floor", Form.Board, tray.Floor.Count(c => (c.Height, c.Thickness) == s), tray.Width, s.Height, s.Thickness, "floor")),
             .. tray.Sides.Select((c, i) => new Part(SideId(i), i == 0 ? "Board of the sides" : $"Board of the sides, course {i + 1}", Form.Board, 2 * tray.Pieces + 2, tray.SidePiece, c.Height, c.Thickness, "sides")),
-            new("upright", "Upright", Form.Timber, tray.Uprights, tray.UprightLong, Upright, Upright, "uprights"), new("liner", "Liner", Form.Film, 1, tray.Length + 2 * set["height"], tray.Width + 2 * set["height"], 0, "liner"),
+            new("corner", "Corner block", Form.Timber, 4, set["height"], Upright, Upright, "corners"), new("upright", "Upright", Form.Timber, tray.Uprights, tray.UprightLong, Upright, Upright, "uprights"), new("liner", "Liner", Form.Film, 1, tray.Length + 2 * set["height"], tray.Width + 2 * set["height"], 0, "liner"),
         ];
         if (tray.Runners > 0) parts.Add(new("runner", "Runner", Form.Timber, tray.Runners, tray.RunnerLong, RunnerDeep, RunnerThick, "runners"));
         if (tray.Props > 0) parts.Add(new("prop", "Prop", Form.Timber, 2 * tray.Props, tray.High - RailDeep, PropWide, PropThick, "props"));
@@ -175,6 +179,7 @@ public sealed class FrameTray : Design
             Beam("rails", "frame", "Long rails under the floor", set["rail"], RailDeep, tray.Runners == 0 ? .5 : (1 - OnRunner) / 2, thing.Condition),
             .. tray.Runners > 0 ? [Beam("runner", "runner", "Runner under the floor", RunnerThick, RunnerDeep, OnRunner, cast.Worn("runners"))] : (LoadPath[])[],
             new SlattedWall(SideId(0), "Lowest side board between uprights", new(lowest.Height, lowest.Thickness), Math.Max(tray.Length / (tray.Along + 1), tray.InsideWidth), tray.Pieces == 1 ? tray.Along + 1 : 1, weakest.Grade, weakest.Condition, tray.Soil),
+            new CornerScrews(SideId(0), tray.Soil, tray.Length / (tray.Along + 1), tray.InsideWidth, CornersEach * tray.Sides.Count, tray.SideThick, Upright, Piece.BoughtGrade),
             new TrayUprights("upright", tray.Soil, tray.Length / (tray.Along + 1), Upright, tray.Overlaps - .03, set["rail"], cast.Worn("uprights")),
             new FoundLegs("frame", tray.High, FoundLegs.Thinnest, all, tray.Space.AreaAt(tray.Soil), thing.Substance.Grade()!, thing.Condition),
             tray.Braced ? new SwayBraces("brace-across", BraceThick, FoundLegs.Thinnest) : new OwnJoints("frame", thing.Shows("wobbles")),
@@ -225,6 +230,12 @@ public sealed class FrameTray : Design
             }
 
             z += course.Height;
+        }
+
+        foreach (var (sx, sy) in ((int, int)[])[(-1, -1), (1, -1), (1, 1), (-1, 1)])
+        {
+            double cx = l - tray.SideThick, cy = w - tray.SideThick;
+            level.Add(Prism.Box("corner", Ink.WoodEnd, new(sx * cx, sy * cy, tray.SidesUp), new(sx * (cx - Upright), sy * (cy - Upright), tray.SidesUp + tray.Set["height"])));
         }
 
         foreach (var side in (int[])[-1, 1])
@@ -294,8 +305,8 @@ public sealed class FrameTray : Design
                 ? new("floor-up", "Screw the floor up under the rails", $"The frame upside down, {new Count(ToHang, "screw", "screws")} through each board into the rails, the outer ones notched round the legs, drilled {Amount.Length(.004)} first. No nail: it slides out.", Op.Screws(tray.FloorScrews), [Op.Bit(.004), "Screwdriver"], Op.EyesAndGloves, true, "drill", "lift") { Places = [.. tray.FloorSorts.Select((_, i) => FloorId(i))] }
                 : new("floor-down", "Lay the floor on the rails", $"Side by side, the best side up, thin ones packed so that all are level on top, one screw into each rail, drilled {Amount.Length(.004)} first; a finger of board over every rail.", Op.Screws(tray.FloorScrews), [Op.Bit(.004), "Screwdriver"], Op.EyesAndGloves, false, "drill") { Places = [.. tray.FloorSorts.Select((_, i) => FloorId(i))] },
             Op.Cut("sides", "boards of the sides", (2 * tray.Pieces + 2) * tray.Sides.Count, tray.SidePiece) with { Words = $"{(tray.Pieces == 1 ? "Two" : "Four")} of {Amount.Length(tray.SidePiece)} and two of {Amount.Length(tray.Width - 2 * tray.SideThick)} for each course, the thickest below." },
-            Op.Cut("uprights", "uprights", tray.Uprights, tray.UprightLong),
-            new("sides-up", "Screw up the sides", $"Uprights outside, {Amount.Length(tray.Overlaps)} down the rails, four screws from inside into each; then the side boards from below, two screws into each upright and {CornerScrews} round each corner{(tray.Pieces == 2 ? "; the two of a long side meet on the middle of an upright, so that it holds the ends of both" : "")}.", Op.Screws(4 * tray.Uprights + tray.Sides.Count * (2 * tray.Uprights + 4 * CornerScrews)), [Op.Bit(.004), "Screwdriver", "Square"], Op.EyesAndGloves, true, "drill") { Places = ["upright", .. tray.Sides.Select((_, i) => SideId(i))] },
+            Op.Cut("uprights", "uprights and corner blocks", tray.Uprights + 4, tray.UprightLong) with { Words = $"{new Count(tray.Uprights, "upright", "uprights")} of {Amount.Length(tray.UprightLong)}, four blocks of {Amount.Length(set["height"])}.", Cuts = ["uprights", "corners"] },
+            new("sides-up", "Screw up the sides", $"Uprights outside, {Amount.Length(tray.Overlaps)} down the rails, four screws from inside into each; then the side boards from below, a block in each corner, two screws from every board into it and into each upright{(tray.Pieces == 2 ? "; the two of a long side meet on the middle of an upright, so that it holds the ends of both" : "")}.", Op.Screws(4 * tray.Uprights + tray.Sides.Count * (2 * tray.Uprights + 8 * CornersEach)), [Op.Bit(.004), "Screwdriver", "Square"], Op.EyesAndGloves, true, "drill") { Places = ["upright", "corner", .. tray.Sides.Select((_, i) => SideId(i))] },
             new("outlet", "Bore the outlet", $"{Amount.Length(set["outlet"])}, in the middle of the low end, in the middle of one board.", 8, [Op.Bit(set["outlet"])], Op.EyesAndGloves, false, "drill"),
             new("stand", "Stand it with a fall", tray.Rise > 0 ? (Sentence)$"Where it is to stay, level across; the far legs packed up by {Amount.Length(tray.Rise)}, what stands between by its share. A marble on the floor runs to the outlet. It must not rock." : "Where it is to stay, level both ways. It must not rock.", 15, ["Level"], Op.Gloves, true, "lift") { Places = [.. tray.Padded ? ["pad"] : (string[])[], .. tray.Rise > 0 ? ["pack"] : (string[])[]] },
             new("liner", "Line it with film", $"In one piece, corners folded like a parcel, stapled under the rim only. Over the outlet a cross is cut and its four tongues are pushed down through.", 20, ["Scissors", "Stapler"], []) { Places = ["liner"] },
@@ -342,8 +353,8 @@ public sealed class FrameTray : Design
 
         public double RunnerLong => Length - 2 * Set["rail"];
 
-        /// <summary>Under each rail and runner.</summary>
-        public int Props => Set.Whole("props");
+        /// <summary>Under each rail and runner; none under a floor that hangs, which is in their way.</summary>
+        public int Props => Hung ? 0 : Set.Whole("props");
 
         public IEnumerable<double> PropsAt => Enumerable.Range(1, Props).Select(i => -Length / 2 + i * Length / (Props + 1));
 

@@ -88,7 +88,7 @@ public sealed class ShowPlanter : Design
             LoadPaths =
             [
                 .. cart.Shells(handbook), new OnWheels("cart", all, cart.FeetAt.Count, set["slope"], set.Whole("stands") == 1),
-                new SatOnEdge("cart", all, (cart.Inside.TopWidth - cart.TippingWidth) / 2, cart.TippingWidth / 2), new Drips("cart", set.Whole("drips") == 1),
+                new SatOnEdge("cart", all, ((cart.Inside.TopWidth - cart.TippingWidth) / 2, cart.TippingWidth / 2), ((cart.Inside.TopLength - cart.Base) / 2, cart.Base / 2)), new Drips("cart", set.Whole("drips") == 1),
             ],
             Figures = [.. set.Whole("finish") == 1 ? [paint] : (Sum[])[], new OnWheels("cart", all, cart.FeetAt.Count, .05, false).Rolls(set.Brief)],
             Handling = new(all.Empty, BuiltInPlace: false),
@@ -119,7 +119,13 @@ public sealed class ShowPlanter : Design
         {
             if (cart.Padded) solids.Add(Prism.Box("pad", Ink.Wood, new(at.X - PadSide / 2, at.Y - PadSide * .375, 0), new(at.X + PadSide / 2, at.Y + PadSide * .375, PadThick)));
             if (isWheel) solids.Add(new Prism("cart", Ink.Metal, Stuff.Round(2 * wheel), new(at.X, at.Y - Tyre / 2, cart.PadHigh + wheel), new(0, Tyre, 0), new(1, 0, 0), new(0, 0, 1)));
-            else solids.Add(Prism.Bar("cart", Ink.WoodEnd, new(at.X, at.Y, cart.PadHigh), new(at.X, Math.CopySign(Math.Min(Math.Abs(at.Y), cart.Inside.BottomWidth / 2 - Leg / 2), at.Y), under), Leg, Leg, new(1, 0, 0)));
+            else
+            {
+                // A leg stands out from under the floor to its place; its foot is square to it, so that one edge of it is lower.
+                double in_ = Math.Min(Math.Abs(at.Y), cart.Inside.BottomWidth / 2 - Leg / 2), out_ = Math.Abs(at.Y) - in_, lift = Leg / 2 * out_ / Math.Sqrt(out_ * out_ + Math.Pow(under - cart.PadHigh, 2));
+                solids.Add(Prism.Bar("cart", Ink.WoodEnd, new(at.X, at.Y, cart.PadHigh + lift), new(at.X, Math.CopySign(in_, at.Y), under), Leg, Leg, new(1, 0, 0)));
+            }
+
             if (!isWheel) continue;
             // From the hub up to the floor of the tray, on the inner side, or on both of a single wheel.
             foreach (var side in at.Y == 0 ? (int[])[-1, 1] : [-Math.Sign(at.Y)])
@@ -158,7 +164,7 @@ public sealed class ShowPlanter : Design
             steps.Add(new("paint", "Paint it", $"Dry and dusted, above ten degrees: {Coats} thin coats, a night between them, {Amount.Volume(cart.Paint(set.Brief.Handbook).Value)} in all; under its rim first. Two days to dry before it is filled. Rags soaked with oil burn by themselves: hang them up to dry outside.", 30 * Coats * cart.Outside, ["Brush"], ["Gloves", "Mask"]));
         }
 
-        if (cart.Padded) steps.Add(Op.Cut("pads", "boards to go under its wheels and legs", cart.FeetAt.Count, PadSide));
+        if (cart.Padded) steps.Add(Op.Cut("boards", "boards to go under its wheels and legs", cart.FeetAt.Count, PadSide) with { Cuts = ["pads"] });
         steps.AddRange(VesselSteps.Prove(cart.Shells(set.Brief.Handbook), set.Brief));
         steps.AddRange(
         [

@@ -69,6 +69,7 @@ public class FrameAndWallPathTests
         One(row, "arch-wind").Capacity.Near(72.90);
         One(row, "arch-wind").Utilisation!.Value.Near(.5724);
         One(row, "uplift").Demand.Near(53.66 * Handbook.Default[Grounds.PegSafety]);
+        row.OnStake(Firm).Value.Near(.75 * 125.4);
         One(row, "along").Demand.Near(131.5);
         One(row, "uplift", Firm with { Site = Site.Deck }).Verdict.ShouldBe(Verdict.AskAProfessional);
         // Twice as deep holds four times as much.
@@ -137,10 +138,10 @@ public class FrameAndWallPathTests
     [Fact]
     public void Whoever_sits_on_an_edge_beyond_the_wheels_tips_what_is_light()
     {
-        var edge = new SatOnEdge("cart", new(0, 100), .10, .30);
+        var edge = new SatOnEdge("cart", new(0, 100), (.10, .30), (.05, .60));
         One(edge, "sat-on").Demand.Near(100);
         One(edge, "sat-on").Utilisation!.Value.Near(100 / 264.9);
-        One(edge with { Beyond = .30 }, "sat-on").Verdict.ShouldBe(Verdict.Fails);
-        (edge with { Beyond = 0 }).Work(Firm).ShouldBeEmpty();
+        One(edge with { Edges = [(.10, .30), (.30, .30)] }, "sat-on").Verdict.ShouldBe(Verdict.Fails);
+        (edge with { Edges = [(0, .30)] }).Work(Firm).ShouldBeEmpty();
     }
 }

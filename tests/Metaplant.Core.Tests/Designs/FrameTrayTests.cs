@@ -26,7 +26,10 @@ public class FrameTrayTests
         var soil = .20 - .03 - .015 * 1.4 / 2;
         fit.Blueprint.Depth.Near(soil);
         var stones = (1.4 - .044) * fit.Set["stones"] * .05;
-        fit.Blueprint.Soil.Near((1.4 - .044) * (.65 - .044) * soil - stones);
+        fit.Blueprint.Soil.Near((1.4 - .044) * (.65 - .044) * soil - stones - 4 * .045 * .045 * soil);
+        // Nothing is screwed into end grain: a block stands in each corner.
+        Part(fit, "corner").Count.ShouldBe(4);
+        Of(fit, "corner-pull").Verdict.ShouldBe(Verdict.Sound);
         fit.Blueprint.Figures.Single().Value.Near(.021);
         fit.Blueprint.Foot.ShouldBeOfType<OutletFloor>().Slope.ShouldBe(.015);
         // The frame is drawn as it stands: sloping, its far legs packed up.

@@ -27,6 +27,13 @@ public sealed record ArchRow(string Part, string StakePart, string LinePart, dou
         return Sum.Of("Wind on one arch from the side", "F = 0.613 v² × c φ h b", [gust, drag, leaves, new("h", "rise", Frame.Arch.Rise, Unit.Metre), new("b", "from arch to arch", Frame.Bay, Unit.Metre)], Frame.Force(gust.Value, drag.Value, leaves.Value), Unit.Newton, "EN 1991-1-4 for the pressure; drag and solidity assumed", "Summer gust; leaves off before winter");
     }
 
+    /// <summary>The part of the wind that comes to the windward foot of an arch that hinges at both and at its crown, N: three quarters, H = 3 w h/4.</summary>
+    public Sum OnStake(Brief brief)
+    {
+        var wind = Force(brief);
+        return Sum.Of("Push on the windward stake", "3 F ÷ 4", [new("F", "wind on one arch", wind.Value, Unit.Newton)], .75 * wind.Value, Unit.Newton, "Arch of three hinges under an even push on its windward half");
+    }
+
     private Check Bent(Brief brief)
     {
         var bar = Bending(brief);

@@ -40,20 +40,20 @@ public sealed record OnWheels(string Part, Burden Held, int Supports, double Slo
 }
 
 /// <summary>Somebody sits down on the edge of a tray that stands out beyond its feet. Lengths in m.</summary>
-/// <param name="Beyond">How far the edge stands out beyond the feet; the tray tips about these.</param>
-/// <param name="Within">From the feet to its middle.</param>
-public sealed record SatOnEdge(string Part, Burden Held, double Beyond, double Within) : LoadPath
+/// <param name="Edges">How far each edge stands out beyond the feet, which the tray tips about, and from these to its middle; the worst counts.</param>
+public sealed record SatOnEdge(string Part, Burden Held, params IReadOnlyList<(double Beyond, double Within)> Edges) : LoadPath
 {
     public override IEnumerable<Check> Work(Brief brief)
     {
-        if (Beyond <= 0) yield break;
+        if (Edges.All(e => e.Beyond <= 0)) yield break;
+        var (beyond, within) = Edges.MaxBy(e => e.Beyond / e.Within);
         Term person = brief.Handbook.Term(People.Seated), counted = brief.Handbook.Term(CodeFactors.WeightCountedOnId);
-        double tips = person.Value * Beyond, dry = Held.Dry(brief.Medium), holds = counted.Value * dry * Medium.Gravity * Within;
+        double tips = person.Value * beyond, dry = Held.Dry(brief.Medium), holds = counted.Value * dry * Medium.Gravity * within;
         yield return Check.Compare(
             "sat-on", "Somebody sits on its edge", LoadCase.Normal, tips, holds, Unit.NewtonMetre, "Where an edge stands out over the wheels, whoever sits on it tips it.", Part,
             [
-                Sum.Of("What tips it", "Q a", [person, new("a", "edge beyond the feet", Beyond, Unit.Metre)], tips, Unit.NewtonMetre, "Moments about the feet"),
-                Sum.Of("What keeps it", "γ m g b", [counted with { Symbol = "γ" }, new("m", "dry weight", dry, Unit.Kilogram), new("b", "from the feet to the middle", Within, Unit.Metre)], holds, Unit.NewtonMetre, "The dry weight, which is the least it ever is"),
+                Sum.Of("What tips it", "Q a", [person, new("a", "edge beyond the feet", beyond, Unit.Metre)], tips, Unit.NewtonMetre, "Moments about the feet"),
+                Sum.Of("What keeps it", "γ m g b", [counted with { Symbol = "γ" }, new("m", "dry weight", dry, Unit.Kilogram), new("b", "from the feet to the middle", within, Unit.Metre)], holds, Unit.NewtonMetre, "The dry weight, which is the least it ever is"),
             ],
             new Remedy("Edge beyond the feet at most", holds / person.Value, Unit.Metre)).Guarding([]);
     }
