@@ -11,7 +11,7 @@ const root = resolve(import.meta.dirname, '../..');
 export const THINGS = 98;
 
 /** The last of them. */
-export const LAST = 'Bait pails';
+export const LAST = 'Sail-loft table, its frame';
 
 export interface Serving {
   /** With the demonstration garden in it, where it is new. */

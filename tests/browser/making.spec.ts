@@ -7,7 +7,7 @@ interface Fit {
   settings: Record<string, number>;
 }
 
-const DESIGNS = ['pallet-bed', 'drilled-tub', 'wound-cone', 'upright-bed', 'plank-bed', 'sheet-bed', 'core-sack', 'hanging-tube', 'bale-bed', 'dry-wall-bed', 'tyre-ring', 'timber-bed', 'twig-obelisk', 'tripod-ridge', 'lined-crates', 'woven-edging', 'woven-bed', 'net-frame', 'let-in-table', 'drum-cradle', 'layered-tower', 'sloped-trough', 'pocket-pallet', 'pocket-drum', 'mesh-pot'];
+const DESIGNS = ['pallet-bed', 'drilled-tub', 'wound-cone', 'upright-bed', 'plank-bed', 'sheet-bed', 'core-sack', 'hanging-tube', 'bale-bed', 'dry-wall-bed', 'tyre-ring', 'timber-bed', 'twig-obelisk', 'tripod-ridge', 'lined-crates', 'woven-edging', 'woven-bed', 'net-frame', 'let-in-table', 'drum-cradle', 'layered-tower', 'sloped-trough', 'pocket-pallet', 'pocket-drum', 'mesh-pot', 'frame-tray', 'hoop-arch', 'pot-lattice', 'show-planter'];
 
 /** A bed of upright boards on the drawing board, kept and opened in Make. */
 async function keepBed(open: (path: string) => Promise<Page>, page: Page): Promise<void> {

@@ -100,6 +100,8 @@ export class DrawingBoard {
       kept = answer.data;
       // From now on its things are spoken for by itself, which a slider moved before all is read again must know.
       if (kept) this.project = { id: kept.id, name: kept.name, version: kept.version };
+      // One moved before that was asked for as though somebody else had them.
+      if (kept && this.asItStands() !== sent) void this.draw('in hand');
       return answer;
     }, `${this.name} is kept and speaks for its things`);
     if (!kept) return null;
