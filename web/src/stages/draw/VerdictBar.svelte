@@ -65,5 +65,10 @@
       font-family: var(--font-head);
       font-weight: 700;
     }
+
+    /* “Test it with water” is longer than a third of a phone. */
+    dd :global(.verdict) {
+      white-space: normal;
+    }
   }
 </style>
