@@ -33,8 +33,10 @@ public sealed partial class Caster
     /// <summary>How many whole courses a class gives beside the courses already chosen that are cut from the same stock.</summary>
     private int CoursesFrom(CourseClass from, CoursesNeeded need, IReadOnlyList<SawnItem> before)
     {
-        var key = $"{MostFilled(need):R}|{string.Join(' ', need.Lengths)}|{string.Join(' ', from.Stocks.Select(s => $"{stocks[s].Lot.ThingId}.{stocks[s].Lot.Way.Id}x{stocks[s].Units}"))}|{string.Join(' ', before.Select(i => $"{i.Count}x{i.Length:R}"))}";
+        var key = $"{MostFilled(need):R}|{string.Join(' ', need.Lengths)}|{Named(from.Stocks)}|{string.Join(' ', before.Select(i => $"{i.Count}x{i.Length:R} of {Named(i.From)}"))}";
         return room.Courses.GetOrAdd(key, _ => CountCourses(from, need, before));
+
+        string Named(IEnumerable<int> boards) => string.Join(' ', boards.Select(s => $"{stocks[s].Lot.ThingId}.{stocks[s].Lot.Way.Id}x{stocks[s].Units}"));
     }
 
     /// <summary>Walls of usual heights are counted for once, m.</summary>

@@ -59,10 +59,7 @@ public sealed partial class Caster
             return Left(lot.Of).SelectMany(u => u.Sticks.Where(i => i < most).Select(i => (u.Unit, i, s.LengthOfLongest(i + 1)))).Where(x => s.ThicknessAt(need.Length, x.Item3) >= need.LeastThickness - 1e-9).OrderBy(x => x.Item3).ThenBy(x => x.Unit);
         }
 
-        return lot.Length < need.Length - 1e-9 || lot.Thin < need.LeastThickness - 1e-9 ? [] : Free(lot.Of).SelectMany(u => Enumerable.Range(0, lot.FromEach * Lengths(lot, need)).Select(k => (u, k, lot.Length)));
-
-        // A coil is cut into as many as it gives; a pole gives one, and the rest of it is over.
-        static int Lengths(Lot lot, SticksNeeded need) => lot.Of.Thing.Kind is FlexiblePipe ? Math.Max(1, (int)Math.Floor(lot.Length / need.Length + 1e-9)) : 1;
+        return lot.Length < need.Length - 1e-9 || lot.Thin < need.LeastThickness - 1e-9 ? [] : Free(lot.Of).SelectMany(u => Enumerable.Range(0, lot.LengthsOf(need.Length)).Select(k => (u, k, lot.Length)));
     }
 
     /// <summary>The end of line that is just long enough; where none is, whole ones joined.</summary>

@@ -44,7 +44,7 @@ public sealed class ArchOverPath : Design
     {
         var most = Math.Clamp(Math.Floor((Longest(lead.Main) - 2 * Embed) / .2 + 1e-9) * .2, ShortestArc, LongestArc);
         var tube = lead.Main.Form == Form.Pipe;
-        IReadOnlyList<Stop> arcs = Setting.Range(ShortestArc, most, .2), walls = [new(0, "none, it is a rod"), new(.001), new(.0015), new(.002), new(.003), new(.004)];
+        IReadOnlyList<Stop> arcs = Setting.Range(ShortestArc, most, .2), walls = tube ? [new(.001), new(.0015), new(.002), new(.003), new(.004)] : [new(0, "none, it is a rod")];
         return
         [
             new Setting("arc", "Bar above the ground", Unit.Metre, arcs, arcs[^1].Value, "As long as it is, less its feet") { Sizes = [.. arcs.Select(a => a.Value).Where((_, i) => (arcs.Count - 1 - i) % 2 == 0)] },
@@ -115,7 +115,7 @@ public sealed class ArchOverPath : Design
     private static bool OnFormer(Lot lot) => lot.Of.Thing.Substance is Substance.Steel or Substance.ZincCoatedSteel;
 
     /// <summary>How many so long the lead gives.</summary>
-    private static int Most(Lead lead, double length) => lead.Main is var lot && lot.As<ISticks>() is { } s ? s.CountOver(length) : lead.Thing.Thing.Count * (lot.Of.Thing.Kind is FlexiblePipe ? (int)(lot.Length / length + 1e-9) : lot.FromEach);
+    private static int Most(Lead lead, double length) => lead.Main is var lot && lot.As<ISticks>() is { } s ? s.CountOver(length) : lead.Thing.Thing.Count * lot.LengthsOf(length);
 
     private static Sentence? WhyNot(Lot lot)
     {

@@ -55,7 +55,7 @@ public sealed class LetInTable : Design
             new("rim", "Rim beyond the body", Unit.Metre, [new(0, "none"), new(.005), new(.008), new(.010), new(.015), new(.020), new(.030)], .010, "Measure it: it hangs by that"),
             Setting.Even("inset", "From the edge of the top to what is under it", Unit.Metre, .02, .20, .02, .06, "Rails, drawers and legs must stay whole"),
             Packing.Hole(foot.Length), Packing.Pad,
-            new("drips", "Drips go", Unit.Count, [new(0, "on the ground"), new(1, "caught")], 0, "On a deck or balcony it must be caught"),
+            Packing.Drips,
             Packing.Wall,
         ];
     }
@@ -79,7 +79,7 @@ public sealed class LetInTable : Design
         if (plan.WoodLeft < LeastBearing) return new Problem("vessels", "There would be no wood left round the cut-outs.");
         var handbook = set.Brief.Handbook;
         var table = plan.TableThing;
-        var paths = plan.Shells(handbook);
+        var paths = plan.Held.ByItsRim(handbook);
         return new Blueprint
         {
             DesignId = Id,
@@ -264,12 +264,5 @@ public sealed class LetInTable : Design
         public double TableMass => Stuff.WoodDensity * (OnReel ? 2 * Math.PI / 4 * Length * Length * Thick + Math.PI * Barrel * .02 * Height : Length * Width * Thick + 4 * Leg * Leg * Height);
 
         public ClosedFloor Floor => field ??= new(Inside.SectionAt(0), Set["hole"], Set["pad"], Floor0 - Vessel.Wall, Inside.AreaAt(Soil) / Inside.BaseArea, false, [], 0) { Alike = Vessels };
-
-        /// <summary>Holes are three diameters apart at least, however many there are.</summary>
-        private const double LeftByHoles = 2.0 / 3;
-
-        /// <summary>Its wall, and its floor which hangs from it all round.</summary>
-        public IReadOnlyList<LoadPath> Shells(Handbook handbook)
-            => [Held.Wall(handbook), Held.Floor(Math.Min(Inside.SectionAt(0).Length, Inside.SectionAt(0).Width), 1, LeftByHoles, handbook) with { Name = "Floor, hung by its rim" }];
     }
 }

@@ -102,15 +102,7 @@ public sealed class PostAndPlankBed : Design
         var n = set.Whole("posts") - 1;
         double spacing = Math.Max((bed.Length - PostThickness) / n, (bed.Width - PostThickness) / (AtEnd(set) - 1));
         var spans = Math.Min(n, AtEnd(set) - 1);
-        var paths = new List<LoadPath>();
-        var from = 0.0;
-        foreach (var (course, i) in bed.Courses.Select((c, i) => (c, i)))
-        {
-            var weakest = course.Pieces.MaxBy(p => p.Condition)!;
-            if (bed.Soil - from > .01) paths.Add(new SlattedWall($"course-{i + 1}", i == 0 ? "Planks of the ground course between posts" : $"Planks of course {i + 1} between posts", new(course.Height, course.Thickness), spacing, spans, weakest.Grade, weakest.Condition, bed.Soil - from) { Id = $"course-{i + 1}" });
-            from += course.Height;
-        }
-
+        List<LoadPath> paths = [.. SlattedWall.OfCourses(bed.Courses, i => $"course-{i + 1}", i => i == 0 ? "Planks of the ground course between posts" : $"Planks of course {i + 1} between posts", bed.Soil, spacing, spans)];
         paths.Add(DrivenPosts.OfWall("post", bed.Soil, spacing, spans, bed.Ties >= n - 1 && bed.Ties > 0, PostThickness, set["embed"], Piece.BoughtGrade, cast.Worn("posts")));
         if (bed.Ties > 0) paths.Add(new WireTie("tie", bed.Length / (bed.Ties + 1), bed.Ties + 1, bed.Soil, WireDiameter, 2));
         return paths;

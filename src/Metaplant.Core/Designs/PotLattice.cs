@@ -20,6 +20,9 @@ public sealed class PotLattice : Design
 {
     private const double Between = .04, HeadRoom = .06;
     private const double MostAcross = .40, MostHigh = .40;
+    /// <summary>Of a lattice that is not there, for the drawing.</summary>
+    private const double UsualDeep = .03;
+
     private const double LathDeep = .025, UprightWide = .025;
 
     /// <summary>Uprights of a lattice nobody has counted, so far apart at most.</summary>
@@ -49,7 +52,7 @@ public sealed class PotLattice : Design
             new Setting("stagger", "Rows", Unit.Count, [new(0, "straight"), new(1, "staggered")], 1, "Straight above each other they leave more room between; staggered they lie closer").TryAll(),
             Setting.Even("up", "Foot of the lattice over the ground", Unit.Metre, .20, 1.20, .10, .40, "The lowest pot clear of splashes, the highest in reach"),
             Packing.Hole(foot.Length), Packing.Pad,
-            new("drips", "Drips go", Unit.Count, [new(0, "on the ground"), new(1, "caught")], 0, "On a deck or balcony it must be caught"),
+            Packing.Drips,
         ];
     }
 
@@ -72,7 +75,7 @@ public sealed class PotLattice : Design
         var thing = wall.Lattice.Of?.Thing;
         Burden one = new(wall.Inside.VolumeTo(wall.Soil), wall.Held.EmptyMass(handbook));
         var empty = wall.Pots * one.Empty + wall.LatticeMass;
-        PotsOnLattice fixings = new("lattice", wall.Pots * one.Wet(set.Brief.Medium) + wall.LatticeMass, wall.PotAway, wall.Long, wall.Tall, wall.FixingRows);
+        WallFixing fixings = new("lattice", wall.Pots * one.Wet(set.Brief.Medium) + wall.LatticeMass, wall.PotAway, wall.Long, wall.Tall, wall.FixingRows);
         return new Blueprint
         {
             DesignId = Id,
@@ -88,7 +91,7 @@ public sealed class PotLattice : Design
             Foot = wall.Floor,
             LoadPaths =
             [
-                .. wall.Shells(handbook), fixings,
+                .. wall.Held.ByItsRim(handbook), fixings,
                 new PotOnLath("lattice", "wire", UprightsApart, LathDeep, wall.Deep / 2, one, WireThick, thing?.Substance.Grade() ?? Piece.BoughtGrade, wall.Lattice.Condition),
                 new RoomLeft("pot-air", "pot", "Free above each pot", wall.Inside.Height, wall.Air, $"Only {Amount.Length(Math.Max(0, wall.Air))} is free above a pot before the next hangs straight over it; the height of one, {Amount.Length(wall.Inside.Height)}, is the least."),
                 new Drips("pot", set.Whole("drips") == 1),
@@ -151,7 +154,7 @@ public sealed class PotLattice : Design
         ], SectionAt: first.X);
     }
 
-    private static IReadOnlyList<Operation> Steps(Plan wall, Chosen set, PotsOnLattice fixings)
+    private static IReadOnlyList<Operation> Steps(Plan wall, Chosen set, WallFixing fixings)
     {
         var n = wall.Pots;
         var holes = wall.Floor.Holes(set.Brief).Count * n;
@@ -162,7 +165,7 @@ public sealed class PotLattice : Design
             new("test", "Test the fixings", Sentence.Join(" ", fixings.Test(set.Brief)), 15 * wall.FixingRows.Count, [Op.Bit(.008), "Spanner"], Op.EyesAndGloves, true, "drill"),
             new("hang", "Hang the lattice", $"Its foot {Amount.Length(set["up"])} over the ground and resting on a batten or two blocks, {new Count(wall.FixingRows.Count, "row", "rows")} of two fixings; a hand’s breadth of air behind it, or the wall stays wet.", 30, ["Level", "Screwdriver"], Op.Gloves, true, "lift") { Places = ["lattice"] },
         ]);
-        steps.AddRange(VesselSteps.Prove(wall.Shells(set.Brief.Handbook), set.Brief));
+        steps.AddRange(VesselSteps.Prove(wall.Held.ByItsRim(set.Brief.Handbook), set.Brief));
         steps.AddRange(
         [
             VesselSteps.Drill(holes, wall.Floor.HoleDiameter, set.Lead.Thing.Thing.Substance, "In the foot of each, by the template"),
@@ -200,7 +203,7 @@ public sealed class PotLattice : Design
         public double Tall => RoomUp > RoomAlong ? Math.Max(Lattice.Length, Lattice.Width) : Math.Min(Lattice.Length, Lattice.Width);
 
         /// <summary>Of one lattice or of two bound together.</summary>
-        public double Deep => Math.Max(.03, Lattice.Thickness) * Set.Whole("lattices");
+        public double Deep => (Lattice.Missing ? UsualDeep : Lattice.Thickness) * Set.Whole("lattices");
 
         /// <summary>A pot may be wider at its foot than at its rim.</summary>
         private Outline Foot => Inside.SectionAt(0);
@@ -248,12 +251,6 @@ public sealed class PotLattice : Design
         public double LatticeMass => .35 * Long * Tall * Deep * Stuff.WoodDensity;
 
         public ClosedFloor Floor => field ??= new(Inside.SectionAt(0), Set["hole"], Set["pad"], Set["up"], Inside.AreaAt(Soil) / Inside.BaseArea, false, [], 0) { Alike = Pots };
-
-        /// <summary>Holes are three diameters apart at least, however many there are.</summary>
-        private const double LeftByHoles = 2.0 / 3;
-
-        public IReadOnlyList<LoadPath> Shells(Handbook handbook)
-            => [Held.Wall(handbook), Held.Floor(Math.Min(Inside.SectionAt(0).Length, Inside.SectionAt(0).Width), 1, LeftByHoles, handbook) with { Name = "Floor, hung by its rim" }];
 
         private IEnumerable<(int Row, double X, double Rim)> Grid()
         {

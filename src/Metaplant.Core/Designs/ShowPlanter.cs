@@ -18,13 +18,19 @@ namespace Metaplant.Core.Designs;
 /// </summary>
 public sealed class ShowPlanter : Design
 {
-    /// <summary>A tray's part of the whole length at its rim, and of rim length and width at its floor.</summary>
-    private const double RimOfLength = .8, FloorOfRim = .75;
+    /// <summary>Where nobody has measured yet: a tray's part of the whole length at its rim, of that at its floor, and of its floor from axle to legs.</summary>
+    private const double RimOfLength = .8, FloorOfRim = .75, BaseOfFloor = .9;
 
-    private const double Tyre = .06, Leg = .05;
+    /// <summary>Of a light cart without its tray, kg, and of a wheel or leg: nobody weighs them, and a heavier one stands firmer.</summary>
+    private const double HandlesMass = 8, FootMass = 3;
+
+    private const double Tyre = .06, Leg = .05, Strut = .02;
 
     /// <summary>What one wheel or leg presses with on the ground, m each way.</summary>
     private const double Touches = .05;
+
+    /// <summary>A smaller floor is no tray, and wheels so near to its legs stand on one board.</summary>
+    private const double LeastFloor = .20;
 
     private const double PadSide = .18, PadThick = .02;
     private const double TinOfPaint = .00075;
@@ -38,7 +44,7 @@ public sealed class ShowPlanter : Design
 
     public override string Summary => "An old barrow or cart filled and planted where everybody sees it, steady on its wheels.";
 
-    public override Role Lead { get; } = new("cart", "Barrow or cart", Seat.BehindFilm, Form.Frame) { Counts = l => l.Of.Thing.Kind is Cart, Also = WhyNot };
+    public override Role Lead { get; } = new("cart", "Barrow or cart", Seat.BehindFilm, Form.Frame) { Counts = l => l.Way.Id == "show", Also = WhyNot };
 
     public override IReadOnlyList<Setting> Settings(Lead lead)
     {
@@ -49,6 +55,9 @@ public sealed class ShowPlanter : Design
         return
         [
             Setting.Even("deep", "Depth of its tray", Unit.Metre, .10, deepest, .05, Math.Min(.20, deepest), "Measure it inside: it decides what grows"),
+            Setting.Even("long", "Length of its tray at the rim", Unit.Metre, Near(.6 * m.Length), Near(m.Length), .05, Near(RimOfLength * m.Length), "Measure it inside, without the handles"),
+            Setting.Even("floor", "Length of its floor", Unit.Metre, Math.Max(LeastFloor, Near(.3 * m.Length)), Math.Max(LeastFloor, Near(.6 * m.Length)), .05, Near(RimOfLength * FloorOfRim * m.Length), "Measure it inside: a barrow narrows downwards"),
+            Setting.Even("base", "From axle to legs", Unit.Metre, Math.Max(LeastFloor, Near(.2 * m.Length)), Math.Max(LeastFloor, Near(.6 * m.Length)), .05, Near(RimOfLength * FloorOfRim * BaseOfFloor * m.Length), "Measure it on the ground: it tips over that"),
             new("wall", "Wall of its tray", Unit.Metre, walls, wood ? .016 : .0010, "Measure it at the rim"),
             new("wheels", "Wheels", Unit.Count, [new(1, "one"), new(2, "two"), new(4, "four")], m.Width > .7 ? 2 : 1, "Beside fewer than four there are two legs; on one wheel it stands on a triangle"),
             Setting.Even("track", "From wheel to wheel, or leg to leg", Unit.Metre, .20, Math.Max(.25, Math.Round(m.Width / .05) * .05), .05, Math.Max(.20, Math.Round(m.Width * .8 / .05) * .05), "Measure it outside: it tips over that"),
@@ -57,7 +66,7 @@ public sealed class ShowPlanter : Design
             Packing.Hole(Floor(m).Length), Packing.Pad,
             new Setting("pads", "Under wheels and legs", Unit.Count, [new(0, "nothing"), new(1, "boards")], 1, "A narrow wheel sinks into soil").Least(),
             new("finish", "Outside", Unit.Count, [new(0, "as it is"), new(1, "painted")], 1, "Paint before it is filled: afterwards nobody gets at it"),
-            new("drips", "Drips go", Unit.Count, [new(0, "on the ground"), new(1, "caught")], 0, "On a deck or balcony it must be caught"),
+            Packing.Drips,
             Packing.Wall with { Id = "against" },
         ];
     }
@@ -77,6 +86,7 @@ public sealed class ShowPlanter : Design
         var handbook = set.Brief.Handbook;
         Burden all = new(cart.Inside.VolumeTo(cart.Soil), cart.Empty(handbook));
         var paint = cart.Paint(handbook);
+        OnWheels wheels = new("cart", all, cart.FeetAt.Count, set["slope"], set.Whole("stands") == 1);
         return new Blueprint
         {
             DesignId = Id,
@@ -87,10 +97,10 @@ public sealed class ShowPlanter : Design
             Foot = cart.Floor,
             LoadPaths =
             [
-                .. cart.Shells(handbook), new OnWheels("cart", all, cart.FeetAt.Count, set["slope"], set.Whole("stands") == 1),
+                .. cart.Shells(handbook), wheels,
                 new SatOnEdge("cart", all, ((cart.Inside.TopWidth - cart.TippingWidth) / 2, cart.TippingWidth / 2), ((cart.Inside.TopLength - cart.Base) / 2, cart.Base / 2)), new Drips("cart", set.Whole("drips") == 1),
             ],
-            Figures = [.. set.Whole("finish") == 1 ? [paint] : (Sum[])[], new OnWheels("cart", all, cart.FeetAt.Count, .05, false).Rolls(set.Brief)],
+            Figures = [.. set.Whole("finish") == 1 ? [paint] : (Sum[])[], .. set["slope"] > 0 ? [wheels.Rolls(set.Brief)] : (Sum[])[]],
             Handling = new(all.Empty, BuiltInPlace: false),
             Stance = new OnFeet(cart.Base, cart.TippingWidth, (cart.Inside.TopLength, cart.Inside.TopWidth, cart.RimUp), cart.FeetAt.Count * (cart.Padded ? PadSide * PadSide * .75 : Touches * Touches), cart.Padded ? "pad" : "cart", set.Whole("against") == 1),
             Scene = () => Stand(cart),
@@ -101,6 +111,9 @@ public sealed class ShowPlanter : Design
 
     private static FrameMeasures Of(Lead lead) => lead.Main.As<FrameMeasures>()!;
 
+    /// <summary>The nearest of what a tape is read to, never nothing.</summary>
+    private static double Near(double length) => Math.Max(.05, Math.Round(length / .05) * .05);
+
     private static RectangleOutline Floor(FrameMeasures m) => new(m.Length * RimOfLength * FloorOfRim, m.Width * FloorOfRim);
 
     private static Sentence? WhyNot(Lot lot)
@@ -108,7 +121,7 @@ public sealed class ShowPlanter : Design
         var (m, thing) = (lot.As<FrameMeasures>()!, lot.Of.Thing);
         if (thing.Shows(Findings.RustThrough)) return "Rusted through, its tray lets soil and all out: nail a sheet into it, and look at it again.";
         if (thing.Shows("wobbles")) return "It wobbles, and wet soil is heavier than what it carried: mend its wheels and legs first.";
-        return Math.Min(Floor(m).Length, Floor(m).Width) < .2 ? (Sentence)$"Too small: {Amount.Length(m.Length)} by {Amount.Length(m.Width)}." : null;
+        return Math.Min(Floor(m).Length, Floor(m).Width) < LeastFloor ? (Sentence)$"Too small: {Amount.Length(m.Length)} by {Amount.Length(m.Width)}." : null;
     }
 
     private static Scene Stand(Plan cart)
@@ -121,17 +134,17 @@ public sealed class ShowPlanter : Design
             if (isWheel) solids.Add(new Prism("cart", Ink.Metal, Stuff.Round(2 * wheel), new(at.X, at.Y - Tyre / 2, cart.PadHigh + wheel), new(0, Tyre, 0), new(1, 0, 0), new(0, 0, 1)));
             else
             {
-                // A leg stands out from under the floor to its place; its foot is square to it, so that one edge of it is lower.
-                double in_ = Math.Min(Math.Abs(at.Y), cart.Inside.BottomWidth / 2 - Leg / 2), out_ = Math.Abs(at.Y) - in_, lift = Leg / 2 * out_ / Math.Sqrt(out_ * out_ + Math.Pow(under - cart.PadHigh, 2));
-                solids.Add(Prism.Bar("cart", Ink.WoodEnd, new(at.X, at.Y, cart.PadHigh + lift), new(at.X, Math.CopySign(in_, at.Y), under), Leg, Leg, new(1, 0, 0)));
+                // A leg stands out from under the floor to its place.
+                double in_ = Math.Min(Math.Abs(at.Y), cart.Inside.BottomWidth / 2 - Leg / 2), out_ = Math.Abs(at.Y) - in_, edge = Edge(Leg, out_, under - cart.PadHigh);
+                solids.Add(Prism.Bar("cart", Ink.WoodEnd, new(at.X, at.Y, cart.PadHigh + edge), new(at.X, Math.CopySign(in_, at.Y), under - edge), Leg, Leg, new(1, 0, 0)));
             }
 
             if (!isWheel) continue;
             // From the hub up to the floor of the tray, on the inner side, or on both of a single wheel.
             foreach (var side in at.Y == 0 ? (int[])[-1, 1] : [-Math.Sign(at.Y)])
             {
-                double hub = at.Y + side * (Tyre / 2 + .015), up = Math.Clamp(hub, -cart.Inside.BottomWidth / 2 + .02, cart.Inside.BottomWidth / 2 - .02);
-                solids.Add(Prism.Bar("cart", Ink.WoodEnd, new(at.X, hub, cart.PadHigh + wheel), new(at.X, up, under), .04, .02, new(1, 0, 0)));
+                double hub = at.Y + side * (Tyre / 2 + .75 * Strut), up = Math.Clamp(hub, -cart.Inside.BottomWidth / 2 + .02, cart.Inside.BottomWidth / 2 - .02);
+                solids.Add(Prism.Bar("cart", Ink.WoodEnd, new(at.X, hub, cart.PadHigh + wheel), new(at.X, up, under - Edge(Strut, Math.Abs(hub - up), under - cart.PadHigh - wheel)), 2 * Strut, Strut, new(1, 0, 0)));
             }
         }
 
@@ -147,6 +160,9 @@ public sealed class ShowPlanter : Design
             new("front", new(-l, -w, 0), new(-l, -w, cart.RimUp), .14), new("plan", new(-l, w, 0), new(l, w, 0), .12), new("plan", new(-l, -w, 0), new(-l, w, 0), .12), new("section", new(0, -w, cart.FloorUp), new(0, -w, cart.FloorUp + cart.Soil), .10, "deep"),
         ], SectionAt: 0);
     }
+
+    /// <summary>What is so thick and leans out so far over its height ends square to itself: one edge of its end lies so much beyond its middle.</summary>
+    private static double Edge(double thick, double aside, double high) => thick / 2 * aside / Math.Sqrt(aside * aside + high * high);
 
     private static IReadOnlyList<Operation> Steps(Plan cart, Chosen set, Burden all)
     {
@@ -189,11 +205,9 @@ public sealed class ShowPlanter : Design
 
     private sealed record Plan(Chosen Set)
     {
-        private const double LeftByHoles = 2.0 / 3;
-
         public FrameMeasures Cart { get; } = Of(Set.Lead);
 
-        public TaperedBox Inside => field ??= new(Cart.Length * RimOfLength, Cart.Width, ShowPlanter.Floor(Cart).Length, ShowPlanter.Floor(Cart).Width, Set["deep"]);
+        public TaperedBox Inside => field ??= new(Set["long"], Cart.Width, Set["floor"], Cart.Width * Math.Min(1, Set["floor"] / Set["long"]), Set["deep"]);
 
         public double Soil => Set["deep"] - Packing.Head(Set["deep"]);
 
@@ -207,11 +221,11 @@ public sealed class ShowPlanter : Design
 
         public double FloorUp => RimUp - Inside.Height;
 
-        /// <summary>As high as goes under the tray.</summary>
-        public double WheelHigh => Math.Min(FloorUp - PadHigh - Set["wall"] - .01, .5 * Cart.Height);
+        /// <summary>As high as goes under the tray, and clear of the wheel behind it.</summary>
+        public double WheelHigh => Math.Min(Math.Min(FloorUp - PadHigh - Set["wall"] - .01, .5 * Cart.Height), .9 * Base);
 
-        /// <summary>From axle to legs.</summary>
-        public double Base => Inside.BottomLength * .9;
+        /// <summary>From axle to legs, which stand under its floor.</summary>
+        public double Base => Math.Min(Set["base"], Inside.BottomLength * .95);
 
         /// <summary>Middles of wheels and legs, and which of them are wheels.</summary>
         public IReadOnlyList<(Point At, bool Wheel)> FeetAt => field ??=
@@ -228,11 +242,11 @@ public sealed class ShowPlanter : Design
 
         public Sum Paint(Handbook handbook) => Sum.Of("Paint", "A n t", [new("A", "outside of the tray", Outside, Unit.SquareMetre), new("n", "coats", Coats, Unit.Count), handbook.Term(Practice.PaintFilm)], Outside * Coats * handbook[Practice.PaintFilm], Unit.CubicMetre, "Area times film");
 
-        public double Empty(Handbook handbook) => Held.EmptyMass(handbook) + 8 + 3 * FeetAt.Count;
+        public double Empty(Handbook handbook) => Held.EmptyMass(handbook) + HandlesMass + FootMass * FeetAt.Count;
 
         public ClosedFloor Floor => field ??= new(Inside.SectionAt(0), Set["hole"], Set["pad"], FloorUp - Set["wall"], Inside.AreaAt(Soil) / Inside.BaseArea, false, [], 0);
 
         /// <summary>Its wall, and its floor which is carried where the tray is fixed, half of its length apart.</summary>
-        public IReadOnlyList<LoadPath> Shells(Handbook handbook) => [Held.Wall(handbook), Held.Floor(Math.Min(Inside.BottomLength / 2, Inside.BottomWidth), 1, LeftByHoles, handbook) with { Name = "Floor of the tray" }];
+        public IReadOnlyList<LoadPath> Shells(Handbook handbook) => [Held.Wall(handbook), Held.Floor(Math.Min(Inside.BottomLength / 2, Inside.BottomWidth), 1, HeldSoil.LeftByHoles, handbook) with { Name = "Floor of the tray" }];
     }
 }

@@ -41,7 +41,6 @@ public sealed class SlopedTrough : Design
 
     private static readonly Role Frame = new("bearers", "Bearers, packers and legs", Seat.Clear, Form.Timber) { Buy = "timber", Carries = true, Also = Stuff.TooStout };
     private static readonly Role Boards = new("boards", "Pads, braces and boards in front", Seat.Clear, Form.Board, Form.Timber) { Buy = "plank" };
-    private static readonly Role Stones = new("stones", "Stones along the floor", Seat.InSoil, Form.Fill) { Buy = "soil-coarse-gravel", Worked = false };
 
     public override string Id => "sloped-trough";
 
@@ -61,10 +60,7 @@ public sealed class SlopedTrough : Design
             Setting.Even("vessels", "Vessels", Unit.Count, 1, Math.Clamp(lead.Thing.Thing.Count, 1, 6), 1, 1, "End to end on common bearers").TryAll(),
             Packing.SoilLevel(height) with { Sizes = [] },
             new("legs", "Length of the legs", Unit.Metre, legs, legs.MinBy(s => Math.Abs(s.Value - usual))!.Value, $"With this the rim is about {Amount.Length(.80)} up, to stand at; {Amount.Length(.60)} suits whoever sits"),
-            new("fall", "Fall to the outlet", Unit.One, [new(0, "level"), new(.01, "one in 100"), new(.015, "one in 66"), new(.02, "one in 50"), new(.03, "one in 33")], .015, "As gutters and paving have it"),
-            new Setting("stones", "Stones along the floor, wide", Unit.Metre, [new(0, "none"), .. Setting.Range(.10, Math.Max(.10, Math.Min(.60, vessel.Inside.SectionAt(0).Width)), .05)], .10, "Soil alone does not let water through to one end").Least(),
-            new("outlet", "Outlet", Unit.Metre, [new(.020), new(.025), new(.032), new(.040)], .025, "Wide enough that a finger clears it"),
-            new("water", "Water goes", Unit.Count, [new(0, "on the ground"), new(1, "into a pail"), new(2, "along a gutter")], 1, "What is caught is used again; on a deck it must be"),
+            OutletParts.Fall("As gutters and paving have it"), OutletParts.StonesWide(vessel.Inside.SectionAt(0).Width), OutletParts.Outlet, OutletParts.Water(new Stop(2, "along a gutter")),
             Packing.Under(foot),
             Setting.Even("posts", "Legs under each bearer", Unit.Count, 2, Math.Clamp(1 + (int)(foot / (PadSide + .06)), 2, 7), 1, 2, "Bearers bend between them").Least(),
             new Setting("pads", "Under each leg", Unit.Count, [new(0, "nothing"), new(1, "a board")], 1, "A thin leg sinks into soil").Least(),
@@ -88,7 +84,7 @@ public sealed class SlopedTrough : Design
             row.Braced ? new PiecesNeeded("braces-along", Boards, 2, row.BraceAlong, BraceWide, BraceThick) { Name = "Braces along" } : null,
             row.Braced ? new PiecesNeeded("braces-across", Boards, 2, row.BraceAcross, BraceWide, BraceThick) { Name = "Braces across" } : null,
             row.InFront == 0 ? null : new PiecesNeeded("front", Boards, row.InFront, row.Length, CladdingWide, CladdingThick) { Name = "Boards in front" },
-            row.Stones > 0 ? new FillNeeded("stones", Stones, row.StonesVolume, [("grit", 1)]) : null);
+            row.Stones > 0 ? new FillNeeded("stones", OutletParts.Stones, row.StonesVolume, [("grit", 1)]) : null);
     }
 
     public override Outcome<Blueprint> Make(Chosen set, Cast cast)
@@ -234,8 +230,8 @@ public sealed class SlopedTrough : Design
             new("overflow", "And an overflow", "One more hole at the low end, a thumb’s breadth above the soil to come, with a scrap of fine mesh over it: when the outlet stops up, water leaves there and not over the rim.", 8 * n, [Op.Bit(row.Outlet), "Side cutter"], Op.EyesAndGloves, false, "drill", "edges"),
             new("lay", n == 1 ? "Lay it on" : "Lay them on", $"Outlet ends all the same way, {Amount.Length(Between)} between two.", 8 * n, ["Level"], Op.Gloves, true, "lift") { Places = ["vessel"] },
         ]);
-        if (set.Whole("water") > 0) steps.Add(set.Whole("water") == 1 ? new("catch", "Stand a pail under each outlet", "Where a can gets at it; emptied after rain.", 3 * n, [], []) : new("catch", "Hang a gutter under the outlets", "Falling the way the troughs do, into a butt or away from the wall; leaves are kept out with mesh.", 20, ["Screwdriver", "Level"], []));
-        steps.Add(new("filter", row.Stones > 0 ? "Lay the filter and the stones" : "Lay the filter", $"Over the outlet mesh and stones, the coarsest innermost, {Amount.Length(3 * row.Outlet)} wide at least.{(row.Stones > 0 ? (Sentence)$" Then washed stones from end to end, {Amount.Length(row.Stones)} wide and {Amount.Length(OutletFloor.StonesHigh)} high, cloth over them." : "")}", 12 * n, ["Bucket", "Scissors"], Op.Gloves));
+        if (set.Whole("water") > 0) steps.Add(set.Whole("water") == 1 ? OutletParts.Pail(n) : new("catch", "Hang a gutter under the outlets", "Falling the way the troughs do, into a butt or away from the wall; leaves are kept out with mesh.", 20, ["Screwdriver", "Level"], []));
+        steps.Add(OutletParts.Filter(row.Outlet, row.Stones, n));
         if (row.InFront > 0) steps.Add(new("front", "Screw boards on in front", "A finger between two, so that it dries behind them.", 8 * row.InFront, [Op.Bit(.004), "Screwdriver"], Op.Gloves, false, "drill") { Places = ["front"] });
         return [.. steps, Op.FirstWater(), VesselSteps.Fill(n * row.Inside.VolumeTo(row.Soil) - row.StonesVolume, n, " Level on top, though the floor falls.")];
     }

@@ -28,6 +28,9 @@ public static class Pipes
     /// <summary>What is left of the stress of bending in plastics and green wood after some weeks.</summary>
     public const string Left = "pipe.stress-left";
 
+    /// <summary>The tightest former over the thickness of what is bent round it cold.</summary>
+    public const string Tightest = "pipe.tightest-former";
+
     /// <summary>What a found pipe, rod or bundle of sticks is reckoned as; null where nobody knows how it bends.</summary>
     public static string? IdOf(Substance substance, bool pipe) => substance switch
     {
@@ -42,6 +45,7 @@ public static class Pipes
 
     public static IReadOnlyList<Constant> Rows { get; } =
     [
+        new(Tightest, "R_i/d", "radius of the tightest former over thickness, bent cold", 5, Unit.One, Evidence.Assumed, "Hand benders for tube are made with 4 to 6; a tube filled with sand") { NeverBelow = 2, NeverAbove = 20 },
         new(Left, "r", "stress of bending left after some weeks in plastics and green wood", .4, Unit.One, Evidence.Assumed, "Creep moduli of makers beside those of a short load; green wood alike") { NeverBelow = .1, NeverAbove = 1 },
         .. Table.SelectMany(p => (Constant[])
         [

@@ -22,6 +22,9 @@ public sealed record Lot(HeapThing Of, Way Way, Form Form, string Name, int From
 
     public double Thin => Math.Min(Width, Thickness);
 
+    /// <summary>How many so long one unit gives, m: several of a coil, else one from each piece.</summary>
+    public int LengthsOf(double length) => FromEach * (Way.Yields.Any(y => y.Form == Form && y.Coil) ? (int)Math.Floor(Length / length + 1e-9) : 1);
+
     /// <summary>True where it lies there as it is used; false where something is taken apart for it.</summary>
     public bool AsItIs => Of.Thing.Measures is ISawn;
 

@@ -29,6 +29,10 @@ public class FrameTrayTests
         fit.Blueprint.Soil.Near((1.4 - .044) * (.65 - .044) * soil - stones - 4 * .045 * .045 * soil);
         // Nothing is screwed into end grain: a block stands in each corner.
         Part(fit, "corner").Count.ShouldBe(4);
+        // What is filled in is what there is room for.
+        Step(fit, "fill").Minutes.Near(Math.Max(5, fit.Blueprint.Soil * 1000 / 8));
+        // Every course of the sides is judged where soil reaches it.
+        fit.Assessment.Hold.Checks.Count(c => c.Id is "side-1" or "side-2").ShouldBe(2);
         Of(fit, "corner-pull").Verdict.ShouldBe(Verdict.Sound);
         fit.Blueprint.Figures.Single().Value.Near(.021);
         fit.Blueprint.Foot.ShouldBeOfType<OutletFloor>().Slope.ShouldBe(.015);
@@ -44,9 +48,10 @@ public class FrameTrayTests
         Of(bare, "rails").Verdict.ShouldBe(Verdict.Fails);
         var propped = Tray(set: [("props", 2), ("height", .3), ("rail", .016), ("runners", 1)]);
         Of(propped, "rails").Verdict.ShouldBe(Verdict.Sound);
-        // Under two rails and a runner, two each.
-        (Part(propped, "prop").Count + Part(propped, "runner-prop").Count).ShouldBe(6);
-        Part(propped, "pad").Count.ShouldBe(10);
+        // Under two rails and a runner, two each, and one under either end of the runner: end rails carry none of it.
+        (Part(propped, "prop").Count + Part(propped, "runner-prop").Count).ShouldBe(8);
+        Part(propped, "pad").Count.ShouldBe(12);
+        Part(Tray(set: [("props", 0), ("runners", 1)]), "runner-prop").Count.ShouldBe(2);
         Of(propped, "floor").Utilisation!.Value.ShouldBeLessThan(Of(bare, "floor").Utilisation!.Value);
         // The drawing board takes no more of them than hold.
         Tray(set: ("height", .3)).Set["props"].ShouldBeLessThan(3);

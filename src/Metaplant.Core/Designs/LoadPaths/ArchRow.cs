@@ -40,9 +40,10 @@ public sealed record ArchRow(string Part, string StakePart, string LinePart, dou
         Sum strain = Sum.Of("How far its outside is stretched", "ε = d ÷ 2 R", [new("d", "across it", Bar.Diameter, Unit.Metre), new("R", "radius of the arch", bar.Radius, Unit.Metre)], bar.Strain, Unit.One, "Bending of a round bar");
         if (Former)
         {
-            return bar.Springs
-                ? Check.Enough("arch-bent", "Bent to the arch", 0, 0, Unit.One, "It springs to the arch by itself and wants no former.", "", Part, [strain])
-                : Check.Enough("arch-bent", "Bent to the arch", 0, 0, Unit.One, $"On a former of {Amount.Length(bar.FormerRadius!.Value)}: it springs back to {Amount.Length(bar.Radius)}.", "", Part, [strain, FormerSum(bar, brief)]);
+            if (bar.Stuff.Relaxes) return Check.Enough("arch-bent", "Bent to the arch", 1, 0, Unit.One, "", "It springs back from any former: let it spring.", Part, [strain]);
+            var tightest = brief.Handbook.Term(Pipes.Tightest);
+            var words = bar.FormerRadius is { } former ? (Sentence)$"On a former of {Amount.Length(former)}: it springs back to {Amount.Length(bar.Radius)}." : "It springs to the arch by itself and wants no former.";
+            return Check.Enough("arch-bent", "Bent to the arch", tightest.Value * Bar.Diameter, bar.FormerRadius ?? bar.Radius, Unit.Metre, words, "So tight it creases on its former: a wider arch.", Part, [strain, .. bar.Springs ? (Sum[])[] : [FormerSum(bar, brief, tightest)]]);
         }
 
         return Check.Compare(
@@ -51,8 +52,8 @@ public sealed record ArchRow(string Part, string StakePart, string LinePart, dou
             new Remedy("Radius of the arch at least", bar.LeastRadius, Unit.Metre), new Remedy("Not thicker than", 2 * bar.Radius * bar.GreatestStrain, Unit.Metre)).Guarding([]);
     }
 
-    private static Sum FormerSum(BentBar bar, Brief brief) => Sum.Of(
-        "Former", "R_i ÷ R = 4 x³ − 3 x + 1, x = R_i f ÷ E d", [new("R", "radius of the arch", bar.Radius, Unit.Metre), new("d", "across it", bar.Diameter, Unit.Metre), brief.Handbook.Term($"pipe.{bar.Stuff.Id}.yield"), brief.Handbook.Term($"pipe.{bar.Stuff.Id}.modulus")], bar.FormerRadius!.Value, Unit.Metre, "Gardner 1957");
+    private static Sum FormerSum(BentBar bar, Brief brief, Term tightest) => Sum.Of(
+        "Former", "R_i ÷ R = 4 x³ − 3 x + 1, x = R_i f ÷ E d", [new("R", "radius of the arch", bar.Radius, Unit.Metre), new("d", "across it", bar.Diameter, Unit.Metre), brief.Handbook.Term($"pipe.{bar.Stuff.Id}.yield"), brief.Handbook.Term($"pipe.{bar.Stuff.Id}.modulus"), tightest], bar.FormerRadius!.Value, Unit.Metre, "Gardner 1957");
 
     private Check Wind(Brief brief)
     {

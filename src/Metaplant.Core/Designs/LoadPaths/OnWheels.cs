@@ -14,14 +14,10 @@ public sealed record OnWheels(string Part, Burden Held, int Supports, double Slo
 {
     public override IEnumerable<Check> Work(Brief brief)
     {
-        if (!OnBlocks)
-        {
-            yield return Check.ProveFirst(
-                "wheels", "Axle, wheels and legs", LoadCase.Normal, "Nobody knows what an old axle and its tyres bear for years: load them before it is planted, or set the axle on blocks.", Part, [OnOne(brief)],
-                ["Where it is to stand: as many full sacks or people in it as its wet weight, for an hour. Stand clear of the wheels.", "No tyre flat on its rim, no axle bent, no leg sunk or splayed: it will do. Else set the axle on blocks."]);
-        }
-
-        if (Slope > 0) yield return Check.Enough("rolls", "On a slope", 0, 0, Unit.One, "Chocked before and behind every wheel, it stays.", "", Part, [Rolls(brief)]);
+        if (OnBlocks) yield break;
+        yield return Check.ProveFirst(
+            "wheels", "Axle, wheels and legs", LoadCase.Normal, "Nobody knows what an old axle and its tyres bear for years: load them before it is planted, or set the axle on blocks.", Part, [OnOne(brief)],
+            ["Where it is to stand: as many full sacks or people in it as its wet weight, for an hour. Stand clear of the wheels.", "No tyre flat on its rim, no axle bent, no leg sunk or splayed: it will do. Else set the axle on blocks."]);
     }
 
     /// <summary>On one wheel or leg, full of water, kg.</summary>

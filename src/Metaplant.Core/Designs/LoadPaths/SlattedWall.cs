@@ -11,6 +11,18 @@ public sealed record SlattedWall(string Part, string Name, BoardSection Slat, do
     /// <summary>Id of its check where a wall has several.</summary>
     public string Id { get; init; } = "slats";
 
+    /// <summary>A wall of courses, each by itself with its weakest board and the soil above its lower edge; what stands above the soil is left out.</summary>
+    public static IEnumerable<SlattedWall> OfCourses(IReadOnlyList<Casting.Course> courses, Func<int, string> part, Func<int, string> name, double soil, double span, int spans)
+    {
+        var from = 0.0;
+        foreach (var (course, i) in courses.Select((c, i) => (c, i)))
+        {
+            var weakest = course.Pieces.MaxBy(p => p.Condition)!;
+            if (soil - from > .01) yield return new(part(i), name(i), new(course.Height, course.Thickness), span, spans, weakest.Grade, weakest.Condition, soil - from) { Id = part(i) };
+            from += course.Height;
+        }
+    }
+
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.Select(c => Case(brief, c).Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People, Quantity.Wear], Quantity.Thickness));
 

@@ -7,39 +7,40 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <summary>
 /// Uprights that hold the long sides of a tray on a frame: each stands outside against side and rail, screwed to the rail from inside. The soil bends it outwards and pulls its upper screws, while its foot presses on the rail. Lengths in m.
 /// </summary>
-/// <param name="Depth">Soil against the sides, above the rail.</param>
+/// <param name="Depth">Soil against the sides, from the floor or the upper edge of the rail up.</param>
 /// <param name="Spacing">Side that one holds.</param>
 /// <param name="Side">Of its section, both ways.</param>
 /// <param name="Lever">From its foot up to the upper screws.</param>
+/// <param name="Below">From where the soil begins down to the upper screws.</param>
 /// <param name="Rail">Thickness of the rail.</param>
-public sealed record TrayUprights(string Part, double Depth, double Spacing, double Side, double Lever, double Rail, Condition Worn) : LoadPath
+public sealed record TrayUprights(string Part, double Depth, double Spacing, double Side, double Lever, double Below, double Rail, Condition Worn) : LoadPath
 {
     private const int UpperScrews = 2;
 
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.SelectMany(c => Case(brief, c)).Select(c => c.Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People, Quantity.Wear], Quantity.Posts));
 
-    /// <summary>Moment in one where it leaves the rail, N m: of a triangle of pressure, p z²/6, and of an even one, p z²/2.</summary>
-    public Push Moment(Brief brief, LoadCase loadCase)
+    /// <summary>Moment in one so far below where the soil begins, N m: a triangle of pressure, p z/2, acts a third of its height up, and an even one, p z, half.</summary>
+    public Push Moment(Brief brief, LoadCase loadCase, double below)
     {
         var at = Push.At(Depth, brief, loadCase);
-        return new(at.Soil * Depth * Depth / 6 * Spacing, at.People * Depth * Depth / 2 * Spacing);
+        return new(at.Soil * Depth / 2 * (Depth / 3 + below) * Spacing, at.People * Depth * (Depth / 2 + below) * Spacing);
     }
 
     private IEnumerable<Check> Case(Brief brief, LoadCase loadCase)
     {
-        var moment = Moment(brief, loadCase);
+        Push moment = Moment(brief, loadCase, Below), aboutFoot = Moment(brief, loadCase, Below + Lever);
         var timber = Timbers.Get(brief.Handbook, Casting.Piece.BoughtGrade);
         double factored = moment.Factored(brief.Factors, loadCase), stress = factored / (Math.Pow(Side, 3) / 6), strength = timber.DesignBending(Worn, loadCase);
-        Sum bends = Sum.Of("Moment in an upright", Terms.Formula(brief, loadCase, "M"), [.. Terms.Of(moment, brief, "M", "soil against its side, p z² s/6", "people, p z² s/2", Unit.NewtonMetre), new("z", "depth of soil", Depth, Unit.Metre), new("s", "side that it holds", Spacing, Unit.Metre), .. Terms.Factors(brief, loadCase)], factored, Unit.NewtonMetre, "A post held in the rail under a triangle of pressure");
+        Sum bends = Sum.Of("Moment in an upright", Terms.Formula(brief, loadCase, "M"), [.. Terms.Of(moment, brief, "M", "soil against its side, p z/2 (z/3 + b) s", "people, p z (z/2 + b) s", Unit.NewtonMetre), new("z", "depth of soil", Depth, Unit.Metre), new("b", "from there down to its upper screws", Below, Unit.Metre), new("s", "side that it holds", Spacing, Unit.Metre), .. Terms.Factors(brief, loadCase)], factored, Unit.NewtonMetre, "A post held by its upper screws under a triangle of pressure");
         Sum bent = Sum.Of("Bending of an upright", "σ = 6 M ÷ a³", [new("M", "moment, factored", factored, Unit.NewtonMetre), new("a", "its side", Side, Unit.Metre)], stress, Unit.Pascal, "EN 1995-1-1");
         yield return Check.Compare(Terms.Id("uprights", loadCase), "Uprights of the sides", loadCase, stress, strength, Unit.Pascal, loadCase == LoadCase.Normal ? "They hold the sides where no corner does." : Terms.Blocked, Part, [bends, bent], new Remedy("Uprights at least this thick", Side * Math.Cbrt(stress / strength), Unit.Metre));
         var screw = WoodScrew.For(Rail);
-        double pull = factored / Lever, thread = Math.Min(screw.Length - Rail, Side), holds = ScrewWithdrawal.Characteristic(UpperScrews, screw.Diameter, thread, timber.Density) * timber.OnResistance(loadCase);
+        double turns = aboutFoot.Factored(brief.Factors, loadCase), pull = turns / Lever, thread = Math.Min(screw.Length - Rail, Side), holds = ScrewWithdrawal.Characteristic(UpperScrews, screw.Diameter, thread, timber.Density) * timber.OnResistance(loadCase);
         yield return Check.Compare(
             Terms.Id("upright-screws", loadCase), "Screws of an upright", loadCase, pull, holds, Unit.Newton, loadCase == LoadCase.Normal ? "The upper two are pulled as it leans outwards." : Terms.Blocked, Part,
             [
-                Sum.Of("Pull on its upper screws", "M ÷ a", [new("M", "moment, factored", factored, Unit.NewtonMetre), new("a", "from its foot up to them", Lever, Unit.Metre)], pull, Unit.Newton, "Moments about its foot"),
+                Sum.Of("Pull on its upper screws", "M ÷ a", [new("M", "moment about its foot, factored", turns, Unit.NewtonMetre), new("a", "from its foot up to them", Lever, Unit.Metre)], pull, Unit.Newton, "Moments about its foot"),
                 Sum.Of("What they hold", "n^0.9 f_ax d l k_d", [new("n", "screws", UpperScrews, Unit.Count), new("d", "screw", screw.Diameter, Unit.Metre), new("l", "thread in the upright", thread, Unit.Metre), brief.Handbook.Term($"timber.{timber.Id}.density")], holds, Unit.Newton, "EN 1995-1-1 8.7.2 (8.38 to 8.40)"),
             ]);
     }

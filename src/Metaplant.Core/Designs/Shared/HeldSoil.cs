@@ -14,6 +14,9 @@ internal sealed record HeldSoil(string Part, IVessel Vessel, Thing Thing, Vessel
     /// <summary>True where its floor is carried another way than it was when it stood full of water, so that this proves nothing of it.</summary>
     public bool HungUp { get; init; }
 
+    /// <summary>What holes leave of a floor that no packers lie under: they are three diameters apart at least, however many there are.</summary>
+    public const double LeftByHoles = 2.0 / 3;
+
     /// <summary>The radius that with the pressure at the foot gives the greatest stretch of the wall at any height: a tub that flares is wider where the pressure is less.</summary>
     private double HoopRadius => Enumerable.Range(0, 8).Max(i => (1 - i / 8.0) * Inside.SectionAt(Soil * i / 8).Length / 2);
 
@@ -37,6 +40,10 @@ internal sealed record HeldSoil(string Part, IVessel Vessel, Thing Thing, Vessel
     public FloorOnPackers Floor(double span, int spans, double net, Handbook handbook) => Shell(handbook) is { } shell
         ? new ShellFloor(Part, span, spans, Soil, net, HungUp ? shell.Unproved() : shell)
         : new BoardFloor(Part, span, spans, Vessel.Wall, Soil, net, Thing.Substance.Grade()!, Thing.Condition);
+
+    /// <summary>The wall, and the floor which hangs from it all round, of a vessel that hangs by its rim.</summary>
+    public IReadOnlyList<LoadPath> ByItsRim(Handbook handbook)
+        => [Wall(handbook), Floor(Math.Min(Inside.SectionAt(0).Length, Inside.SectionAt(0).Width), 1, LeftByHoles, handbook) with { Name = "Floor, hung by its rim" }];
 
     /// <summary>m² of soil that people may press on, as wide as it is anywhere up to its level: fuller, a vessel that narrows bears no less.</summary>
     public double Level => Enumerable.Range(0, 9).Max(i => Inside.AreaAt(Soil * i / 8));

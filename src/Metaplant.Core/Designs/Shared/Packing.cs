@@ -61,5 +61,7 @@ internal static class Packing
 
     public static Setting Wall { get; } = new Setting("wall", "Where it stands", Unit.Count, [new(0, "by itself"), new(1, "against a wall")], 0, "What is narrow and light tips when somebody leans on it").Least();
 
+    public static Setting Drips { get; } = new("drips", "Drips go", Unit.Count, [new(0, "on the ground"), new(1, "caught")], 0, "On a deck or balcony it must be caught");
+
     public static IReadOnlyList<Stop> WithLast(IReadOnlyList<Stop> stops, double last) => stops[^1].Value < last - 1e-6 ? [.. stops, new(last)] : stops;
 }

@@ -53,7 +53,7 @@ public sealed class Conduit() : LongKind("conduit", "Conduit or stiff pipe", "Me
 public sealed class FlexiblePipe() : LongKind("flexible-pipe", "Flexible pipe or hose", "Metal and pipe", 6.0, .025, .2, [Substance.Polyethylene, Substance.UnknownPlastic, Substance.Rubber], [.. Signs.Pipe], Ink.Plastic)
 {
     protected override Way Give(Thing thing, PoleMeasures m)
-        => new("hoops", "Cut to length", [new(Form.Pipe, "Pipe", 1, 1, m.Length, m.Thickness, m.Thickness)], 5, ["Knife"], "Hoops over rods driven beside a bed; it springs back to a straight line.");
+        => new("hoops", "Cut to length", [new(Form.Pipe, "Pipe", 1, 1, m.Length, m.Thickness, m.Thickness) { Coil = true }], 5, ["Knife"], "Hoops over rods driven beside a bed; it springs back to a straight line.");
 
     // A short one is still a length of pipe.
     protected override void Cross(MeasureReader reader) => reader.Refuse(reader["thickness"] * 4 > reader["length"], "thickness", "Thicker than a quarter of its length it is no pipe.");
