@@ -14,9 +14,7 @@ internal static class OutletParts
 
     public static Setting Outlet { get; } = new("outlet", "Outlet", Unit.Metre, [new(.020), new(.025), new(.032), new(.040)], .025, "Wide enough that a finger clears it");
 
-    /// <summary>
-    /// 
-    /// </summary>
+    /// <summary>Where the water goes.</summary>
     /// <param name="more">Where else than on the ground or into a pail.</param>
     public static Setting Water(params IEnumerable<Stop> more) => new("water", "Water goes", Unit.Count, [new(0, "on the ground"), new(1, "into a pail"), .. more], 1, "What is caught is used again; on a deck it must be");
 
