@@ -21,6 +21,12 @@ public sealed record GrowAssessment(
 public sealed record DrainAssessment(
     Verdict Verdict, Sentence Words, HoleGrid? Holes, double HoleDiameter, double WetLayer, Sum? DrainDown, IReadOnlyList<Sum> Sums, IReadOnlyList<Check> Checks)
 {
+    /// <summary>Height of the stones under the soil, m, in which no root finds anything; 0 without.</summary>
+    public double Stones { get; init; }
+
+    /// <summary>From the floor up to where roots like to be, m.</summary>
+    public double NotRooted => Stones + WetLayer;
+
     /// <summary>Holes in all vessels together.</summary>
     public int InAll { get; init; } = Holes?.Count ?? 0;
 

@@ -16,6 +16,6 @@ public static class Assessor
     public static Assessment Assess(Blueprint blueprint, Brief brief, Fitness fitness, IReadOnlyList<string>? notLookedAt = null)
     {
         var drain = DrainAssessor.Assess(blueprint, brief);
-        return new(GrowAssessor.Assess(blueprint, brief, fitness, drain.WetLayer, notLookedAt ?? []), drain, HoldAssessor.Assess(blueprint, brief));
+        return new(GrowAssessor.Assess(blueprint, brief, fitness, drain, notLookedAt ?? []), drain, HoldAssessor.Assess(blueprint, brief));
     }
 }

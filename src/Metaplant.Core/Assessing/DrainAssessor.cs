@@ -14,6 +14,7 @@ internal static class DrainAssessor
     {
         ClosedFloor floor => Closed(blueprint, floor, brief),
         OutletFloor outlet => OutletDrain.Assess(blueprint, outlet, brief),
+        SideHoles side => SideDrain.Assess(blueprint, side, brief),
         ClothFoot => Cloth(blueprint, brief),
         OpenGround => Open(blueprint, brief),
         NoSoil when brief.Site != Site.Soil => new(Verdict.Fails, "Its plants need open ground; there is none here.", null, 0, 0, null, [], []),
@@ -96,10 +97,12 @@ internal static class DrainAssessor
         var head = HoleSpacing.ToleratedWetDepth(brief.Handbook, brief.Thirst);
         var inflow = brief.Handbook[Practice.RainRate] * floor.TopToBase * floor.Outline.Area;
         Term discharge = brief.Handbook.Term(Practice.Discharge), clogging = brief.Handbook.Term(Practice.Clogging);
-        var let = holes.Count * Orifice.Flow(floor.HoleDiameter, head, discharge.Value) / clogging.Value;
+        var counted = holes.Count + floor.Rusty / 2.0;
+        var own = floor.Outlet?.Across ?? 0;
+        var let = (counted * Orifice.Flow(floor.HoleDiameter, head, discharge.Value) + (own > 0 ? Orifice.Flow(own, head, discharge.Value) : 0)) / clogging.Value;
         Sum sum = Sum.Of(
-            "What the holes let out", "n × C (π d²/4) √(2 g h) ÷ k",
-            [new("n", "holes", holes.Count, Unit.Count), new("d", "hole", floor.HoleDiameter, Unit.Metre), new("h", "water over them", head, Unit.Metre), discharge, clogging],
+            "What the holes let out", $"{(own > 0 ? "(n d² + D²)" : "n d²")} × C (π/4) √(2 g h) ÷ k",
+            [new("n", floor.Rusty > 0 ? "holes, those of rust by half" : "holes", counted, Unit.Count), new("d", "hole", floor.HoleDiameter, Unit.Metre), .. own > 0 ? [new("D", "its own outlet", own, Unit.Metre)] : (Term[])[], new("h", "water over them", head, Unit.Metre), discharge, clogging],
             let, Unit.CubicMetrePerSecond, "Orifice", "Half of them clogged");
         return Check.Compare("flow", "Rain beside what the holes let out", LoadCase.Normal, inflow, let, Unit.CubicMetrePerSecond, "Flow is rarely the limit; the way through wet soil is.", "floor", [sum, spacing.Sum]);
     }

@@ -10,27 +10,28 @@ internal static class GrowAssessor
     /// <summary>What nobody has told yet of any place, so that no count is taken for a promise.</summary>
     private const string NotAsked = "Sun, heat and acidity are not asked yet.";
 
-    public static GrowAssessment Assess(Blueprint blueprint, Brief brief, Fitness fitness, double wetLayer, IReadOnlyList<string> notLookedAt)
+    public static GrowAssessment Assess(Blueprint blueprint, Brief brief, Fitness fitness, DrainAssessment drain, IReadOnlyList<string> notLookedAt)
     {
-        var grow = blueprint.Bays.Count > 0 ? Bed(blueprint, brief, fitness, wetLayer) : Support(blueprint, brief, fitness);
+        var grow = blueprint.Bays.Count > 0 ? Bed(blueprint, brief, fitness, drain) : Support(blueprint, brief, fitness);
         if (notLookedAt.Count == 0 || fitness != Fitness.Food || brief.Crop is { Edible: false }) return grow;
         // Planned as food, and not called food.
         var names = string.Join(", ", notLookedAt.Take(3)) + (notLookedAt.Count > 3 ? $" and {notLookedAt.Count - 3} more" : "");
         return grow with { Verdict = Verdicts.Worst(grow.Verdict, Verdict.Tight), Words = $"{grow.Words} Nothing to eat from it until {(notLookedAt.Count == 1 ? "this has" : "these have")} been looked at: {names}." };
     }
 
-    private static GrowAssessment Bed(Blueprint blueprint, Brief brief, Fitness fitness, double wetLayer)
+    private static GrowAssessment Bed(Blueprint blueprint, Brief brief, Fitness fitness, DrainAssessment drain)
     {
-        var places = PlantingPlaces.Of(blueprint, wetLayer);
+        double wetLayer = drain.WetLayer, lost = drain.NotRooted;
+        var places = PlantingPlaces.Of(blueprint, lost);
         var soil = blueprint.Bays[^1];
         Sum litres = Sum.Of(
             "Soil it holds", blueprint.Bays.Count == 1 ? "V, foot to soil level" : "V, foot to soil level, all bays", [new("z", "depth of soil", soil.Depth, Unit.Metre), new("A₀", "area of the foot", soil.Space.BaseArea, Unit.SquareMetre), new("A₁", "area at the soil level", soil.Space.AreaAt(soil.Depth), Unit.SquareMetre)],
             blueprint.Soil, Unit.CubicMetre, "Volume of the inside shape, measured inside");
         var area = blueprint.Bays.Sum(b => b.Planting.Area);
         Sum plan = Sum.Of("Area to plant", blueprint.Bays.Count == 1 ? "A" : "ΣA", [.. blueprint.Bays.SelectMany(b => (Term[])[new("l", "length", b.Planting.Length, Unit.Metre), new("b", "width", b.Planting.Width, Unit.Metre)])], area, Unit.SquareMetre, "Level area at the soil");
-        var usable = Math.Max(0, blueprint.Depth - wetLayer);
+        var usable = Math.Max(0, blueprint.Depth - lost);
         Sum depth = Sum.Of(
-            "Depth to root in", "z − h_w", [new("z", "depth of soil", blueprint.Depth, Unit.Metre), new("h_w", "wet layer at the foot", wetLayer, Unit.Metre, wetLayer > 0 ? $"medium.{brief.Medium.Id}.wet-layer" : null)],
+            "Depth to root in", drain.Stones > 0 ? "z − s − h_w" : "z − h_w", [new("z", drain.Stones > 0 ? "depth of stones and soil" : "depth of soil", blueprint.Depth, Unit.Metre), .. drain.Stones > 0 ? [new("s", "stones at the foot", drain.Stones, Unit.Metre)] : (Term[])[], new("h_w", "wet layer at the foot", wetLayer, Unit.Metre, wetLayer > 0 ? $"medium.{brief.Medium.Id}.wet-layer" : null)],
             usable, Unit.Metre, wetLayer > 0 ? "A drained container keeps a wet layer at its foot" : "Open to the ground: no wet layer forms");
         var allowed = fitness == Fitness.Food;
         var crops = Crops.In(brief.Handbook);
@@ -39,7 +40,7 @@ internal static class GrowAssessor
         [
             Check.Compare(
                 "root-depth", $"Depth for {chosen.Crop.Plural}", LoadCase.Normal, chosen.Crop.LeastDepth, usable, Unit.Metre, "What it roots in beside what there is.", null, [depth],
-                new Remedy("Soil at least this deep", chosen.Crop.LeastDepth + wetLayer, Unit.Metre)),
+                new Remedy("Soil at least this deep", chosen.Crop.LeastDepth + lost, Unit.Metre)),
         ];
         var (verdict, words) = chosen is null ? Say([.. crops.Select(c => places.WhyNot(c, allowed))]) : Say(chosen, checks);
         return new(verdict, words, litres, plan, depth, Ordered(crops, c => places.Work(c, allowed)), chosen, checks);

@@ -8,7 +8,7 @@ internal static class HoldAssessor
 {
     public static HoldAssessment Assess(Blueprint blueprint, Brief brief)
     {
-        var wet = blueprint.Bays.Count == 0 ? null : WetMass("Weight, wet through", new(blueprint.Soil, blueprint.Handling.EmptyMass), brief);
+        var wet = blueprint.Bays.Count == 0 ? null : WetMass("Weight, wet through", new(blueprint.Soil, blueprint.Handling.EmptyMass) { Stones = blueprint.NoSoil }, brief);
         List<Check> checks = [.. blueprint.LoadPaths.SelectMany(p => p.Work(brief)), .. StandingChecks.Of(blueprint, brief, wet)];
         var weakest = Verdicts.Weakest(checks);
         var verdict = Verdicts.Worst(checks);
@@ -24,8 +24,8 @@ internal static class HoldAssessor
 
     /// <summary>kg of what stands or is carried by itself, full of water.</summary>
     internal static Sum WetMass(string title, Burden of, Brief brief) => Sum.Of(
-        title, "m = ρ_sat V + m₀",
-        [new("ρ_sat", "density full of water", brief.Medium.SaturatedDensity, Unit.KilogramPerCubicMetre, $"medium.{brief.Medium.Id}.saturated"), new("V", "soil", of.Soil, Unit.CubicMetre), new("m₀", "empty", of.Empty, Unit.Kilogram)],
+        title, of.Stones > 0 ? "m = ρ_sat V + ρ_s V_s + m₀" : "m = ρ_sat V + m₀",
+        [new("ρ_sat", "density full of water", brief.Medium.SaturatedDensity, Unit.KilogramPerCubicMetre, $"medium.{brief.Medium.Id}.saturated"), new("V", "soil", of.Soil, Unit.CubicMetre), .. of.Stones > 0 ? [new("ρ_s", "density of wet stones", Burden.StonesWet, Unit.KilogramPerCubicMetre), new("V_s", "stones", of.Stones, Unit.CubicMetre)] : (Term[])[], new("m₀", "empty", of.Empty, Unit.Kilogram)],
         of.Wet(brief.Medium), Unit.Kilogram, "Soil full of water and the thing itself");
 
     private static Sentence Carry(Handling handling, double? wet, Materials.Handbook handbook)

@@ -47,7 +47,7 @@ public static class Overlays
         foreach (var bay in blueprint.Bays.Where(b => Math.Abs(scene.SectionAt - b.At.X) <= b.Planting.Length / 2))
         {
             double half = bay.Space.SectionAt(bay.Depth / 2).Width / 2, y0 = bay.At.Y - half, y1 = bay.At.Y + half, floor = bay.At.Z;
-            if (assessment.Drain.WetLayer > 0) yield return View.Box(y0, floor, y1, floor + Math.Min(assessment.Drain.WetLayer, bay.Depth), Ink.Water);
+            if (assessment.Drain.WetLayer > 0) yield return View.Box(y0, floor, y1, floor + Math.Min(assessment.Drain.NotRooted, bay.Depth), Ink.Water);
             if (blueprint.LoadPaths.Count == 0) continue;
             // Drawn so that 5 kPa reaches as far out as 0.15 m.
             var reach = EarthPressure.At(bay.Depth, WallKind.Braced, brief.Soil) / 5000 * .15;

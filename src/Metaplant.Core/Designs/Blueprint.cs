@@ -151,6 +151,9 @@ public sealed record Blueprint
     /// <summary>m³ of growing medium in place.</summary>
     public double Soil => Bays.Sum(b => b.Volume);
 
+    /// <summary>m³ of stones and whatever else lies in the soil's room.</summary>
+    public double NoSoil => Bays.Sum(b => b.Less);
+
     /// <summary>The deepest soil, m; 0 without any.</summary>
     public double Depth => Bays.Select(b => b.Depth).DefaultIfEmpty(0).Max();
 

@@ -32,6 +32,12 @@ public sealed record ClosedFloor(Outline Outline, double HoleDiameter, double Pa
     /// <summary>The trough whose lowest line this floor is, where it drains to one row of holes: its inside, and how wide the soil is on top, m; null for a floor that is flat.</summary>
     public (Vessel Inside, double Top)? Line { get; init; }
 
+    /// <summary>An outlet that it has already: where it is, m from the middle, and how far across; null where none is counted.</summary>
+    public (Point At, double Across)? Outlet { get; init; }
+
+    /// <summary>Holes that rust has made, each as wide as one that is drilled. They count half, and for what runs out only: nobody drew where they are.</summary>
+    public int Rusty { get; init; }
+
     /// <summary>How far apart the holes may be for this medium, rain and thirst.</summary>
     public HoleSpacing Spacing(Brief brief)
     {
@@ -42,7 +48,12 @@ public sealed record ClosedFloor(Outline Outline, double HoleDiameter, double Pa
     }
 
     /// <summary>Where the holes go, clear of the wall and of the packers.</summary>
-    public HoleGrid Holes(Brief brief) => HoleGrid.Between(Outline, Spacing(brief).Spacing, HoleDiameter, Packers, PackerWidth, HoleGrid.EdgeWeb);
+    public HoleGrid Holes(Brief brief)
+    {
+        var spacing = Spacing(brief).Spacing;
+        var grid = HoleGrid.Between(Outline, spacing, HoleDiameter, Packers, PackerWidth, HoleGrid.EdgeWeb);
+        return Outlet is { } own ? grid.Beside(own.At, own.Across, Outline, spacing, HoleDiameter) : grid;
+    }
 
     /// <summary>What the holes leave of the floor along a packer, 1 − d/pitch, with the pitch that is drawn or the width of the floor, whichever is less.</summary>
     public double Net(Brief brief) => 1 - HoleDiameter / Math.Min(Holes(brief).RowsApart, Outline.Width);
@@ -66,4 +77,36 @@ public sealed record OutletFloor(Vessel Inside, double Soil, double Slope, doubl
 
     /// <summary>Rain for each area of its foot, m/s, before the soil holds it up.</summary>
     public double Reaching(Brief brief) => brief.Handbook[Practice.RainRate] * Math.Max(1, Inside.AreaAt(Soil) / Inside.BaseArea);
+}
+
+/// <summary>
+/// A closed floor that is not drilled: a ring of holes in the wall lets the water out a little above it, and stones on the floor, higher than the holes, lead it there. It may stand flat on the ground; what is below the holes stays in it. Lengths in m.
+/// </summary>
+/// <param name="Outline">Of the vessel where the holes are.</param>
+/// <param name="Lip">The middle of the holes over the floor.</param>
+/// <param name="TopToBase">Top area over base area.</param>
+public sealed record SideHoles(Outline Outline, double HoleDiameter, double Lip, double TopToBase) : Foot
+{
+    /// <summary>Stones above the middle of the holes, in which the water runs to them.</summary>
+    private const double StonesOver = .02;
+
+    /// <summary>From hole to hole round the wall at most, so that each side of what does not stand quite level has some.</summary>
+    private const double MostApart = .30;
+
+    private const int Fewest = 4;
+
+    /// <summary>Of the stones, from the floor up.</summary>
+    public double Stones => Lip + StonesOver;
+
+    /// <summary>How far through the stones water finds its way to a hole.</summary>
+    public HoleSpacing Spacing(Brief brief)
+        => HoleSpacing.Work(brief.Handbook[Practice.StonesConductivity], brief.Handbook[Practice.RainRate], HoleDiameter, StonesOver, 0, Math.Max(1, TopToBase));
+
+    /// <summary>Round the wall, evenly.</summary>
+    public int Holes => Math.Max(Fewest, (int)Math.Ceiling(Outline.Perimeter / MostApart - 1e-9));
+
+    public double Apart => Outline.Perimeter / Holes;
+
+    /// <summary>From the middle of the floor, half its width from the wall and half way from hole to hole.</summary>
+    public double Farthest => Math.Sqrt(Math.Pow(Math.Min(Outline.Length, Outline.Width) / 2, 2) + Apart * Apart / 4);
 }

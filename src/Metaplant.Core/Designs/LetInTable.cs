@@ -53,7 +53,7 @@ public sealed class LetInTable : Design
             Packing.SoilLevel(Of(lead).Inside.Height) with { Sizes = [] },
             new Setting("top", "Let into", Unit.Count, [new(0, "a table"), new(1, "a cable reel")], 0, "A reel takes two, one on each side of its barrel").TryAll(),
             new("rim", "Rim beyond the body", Unit.Metre, [new(0, "none"), new(.005), new(.008), new(.010), new(.015), new(.020), new(.030)], .010, "Measure it: it hangs by that"),
-            Setting.Even("inset", "From the edge of the top to what is under it", Unit.Metre, .02, .20, .02, .06, "Rails, drawers and legs must stay whole"),
+            Setting.Even("inset", "From the edge of the top to what is under it", Unit.Metre, .04, .20, .02, .06, "Rails, drawers and legs must stay whole"),
             Packing.Hole(foot.Length), Packing.Pad,
             Packing.Drips,
             Packing.Wall,
@@ -111,7 +111,7 @@ public sealed class LetInTable : Design
     private static Sentence? WhyNot(Lot lot)
     {
         var vessel = lot.As<IVessel>()!;
-        if (HeldSoil.NotKnown(vessel, lot.Of.Thing.Substance) is { } unknown) return unknown;
+        if (HeldSoil.NotKnown(vessel, lot.Of.Thing) is { } unknown) return unknown;
         if (vessel.WallKind == VesselWall.Boards || vessel.NeedsLiner) return "Of boards, with no rim to hang by.";
         var (foot, rim) = (vessel.Inside.SectionAt(0), vessel.Inside.SectionAt(vessel.Inside.Height));
         if (Math.Min(foot.Length, foot.Width) < Packing.LeastFoot) return "A pot, too small to be drilled.";
@@ -156,7 +156,8 @@ public sealed class LetInTable : Design
         }
         else
         {
-            var inset = Math.Min(.05, plan.Set["inset"] / 2);
+            // Their inner sides as far in as was told, so that what is clear of that is clear of them.
+            var inset = plan.LegsIn;
             foreach (var (sx, sy) in ((int, int)[])[(-1, -1), (1, -1), (1, 1), (-1, 1)])
                 solids.Add(Prism.Box("table", Ink.WoodEnd, new(sx * (l - inset), sy * (w - inset), 0), new(sx * (l - inset - Leg), sy * (w - inset - Leg), h - t)));
         }
@@ -255,9 +256,12 @@ public sealed class LetInTable : Design
         /// <summary>From a cut-out to what is under the top, m; below 0 it is in the way.</summary>
         public double ClearUnder => OnReel ? Math.Abs(Middles[0].X) - Cut.Length / 2 - Barrel / 2 - BesideBarrel : Math.Min((Width - Cut.Width) / 2 - Set["inset"], Between);
 
-        public double FeetLength => OnReel ? Length : Length - Set["inset"];
+        /// <summary>From the edge of the top to the outer sides of its legs.</summary>
+        public double LegsIn => Math.Max(0, Set["inset"] - Leg);
 
-        public double FeetWidth => OnReel ? Length : Width - Set["inset"];
+        public double FeetLength => OnReel ? Length : Length - 2 * LegsIn;
+
+        public double FeetWidth => OnReel ? Length : Width - 2 * LegsIn;
 
         public double FeetArea => OnReel ? Math.PI / 4 * Length * Length : 4 * Leg * Leg;
 

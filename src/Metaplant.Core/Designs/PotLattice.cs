@@ -110,7 +110,7 @@ public sealed class PotLattice : Design
     private static Sentence? WhyNot(Lot lot)
     {
         var (vessel, thing) = (lot.As<IVessel>()!, lot.Of.Thing);
-        if (HeldSoil.NotKnown(vessel, thing.Substance) is { } unknown) return unknown;
+        if (HeldSoil.NotKnown(vessel, thing) is { } unknown) return unknown;
         if (vessel.NeedsLiner) return "It has gaps, and hangs by no rim.";
         var (foot, rim) = (vessel.Inside.SectionAt(0), vessel.Inside.SectionAt(vessel.Inside.Height));
         if (Math.Max(rim.Length, rim.Width) > MostAcross || vessel.Inside.Height > MostHigh) return "Too large and heavy for a wall.";

@@ -136,7 +136,7 @@ public sealed class SlopedTrough : Design
     private static Sentence? WhyNot(Lot lot)
     {
         var vessel = lot.As<IVessel>()!;
-        if (HeldSoil.NotKnown(vessel, lot.Of.Thing.Substance) is { } unknown) return unknown;
+        if (HeldSoil.NotKnown(vessel, lot.Of.Thing) is { } unknown) return unknown;
         if (vessel.NeedsLiner) return "It has gaps: water leaves it all over, and not by one outlet.";
         var foot = vessel.Inside.SectionAt(0);
         if (foot.Length < LeastFloor) return $"Too short to need a fall: its floor is {Amount.Length(foot.Length)}, and is drilled all over.";

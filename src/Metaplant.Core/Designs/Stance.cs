@@ -5,15 +5,21 @@ namespace Metaplant.Core.Designs;
 /// <summary>Part of a blueprint that stands or is carried by itself: m³ of soil in it and its kg without.</summary>
 public readonly record struct Burden(double Soil, double Empty)
 {
+    /// <summary>kg/m³ of stones, their voids full of water: coarse gravel.</summary>
+    public const double StonesWet = 2000;
+
+    /// <summary>m³ of stones under the soil, that press and are not counted on where weight keeps it standing.</summary>
+    public double Stones { get; init; }
+
     /// <summary>Moist, or full of water where the drain is blocked, and the people on so much of it, m²; N.</summary>
     public LoadPaths.Push Weight(double level, Brief brief, Sums.LoadCase loadCase)
-        => new((loadCase == Sums.LoadCase.Normal ? brief.Medium.MoistUnitWeight : brief.Medium.SaturatedUnitWeight) * Soil + Empty * Medium.Gravity, brief.People * level);
+        => new((loadCase == Sums.LoadCase.Normal ? brief.Medium.MoistUnitWeight : brief.Medium.SaturatedUnitWeight) * Soil + (Empty + StonesWet * Stones) * Medium.Gravity, brief.People * level);
 
     /// <summary>kg, dry.</summary>
     public double Dry(Medium medium) => medium.DryDensity * Soil + Empty;
 
     /// <summary>kg, full of water.</summary>
-    public double Wet(Medium medium) => medium.SaturatedDensity * Soil + Empty;
+    public double Wet(Medium medium) => medium.SaturatedDensity * Soil + StonesWet * Stones + Empty;
 }
 
 /// <summary>How a thing stands. Every design says so, and from it follows whether it can tip and what presses on what is below.</summary>

@@ -30,6 +30,25 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
     /// <summary>True where no place of the floor is farther from a hole than the spacing, by a tenth at most at a curved edge: known beforehand where there was room, else looked for.</summary>
     public bool Reaches(Outline foot, double spacing) => Roomy || Farthest(foot) <= spacing * (foot is RectangleOutline { CornerRadius: 0 } ? 1 + 1e-9 : AtACurvedEdge);
 
+    /// <summary>Holes that are there already and drain as well, such as an outlet of its own.</summary>
+    public IReadOnlyList<Point> There { get; init; } = [];
+
+    /// <summary>
+    /// The same beside an opening that is there already: without the holes that would meet it, and without those round about that are no longer wanted, as long as no place of the floor is farther from what is left than before allowed.
+    /// </summary>
+    /// <param name="across">Of the opening, m.</param>
+    public HoleGrid Beside(Point there, double across, Outline foot, double spacing, double holeDiameter)
+    {
+        var grid = this with { There = [there], Roomy = false, Positions = [.. Positions.Where(p => p.DistanceTo(there) >= (across + holeDiameter) / 2 + 2 * holeDiameter)] };
+        foreach (var near in grid.Positions.Where(p => p.DistanceTo(there) <= spacing).OrderBy(p => p.DistanceTo(there)))
+        {
+            var without = grid with { Positions = [.. grid.Positions.Where(p => p != near)] };
+            if (without.Count + without.There.Count >= Least && without.Reaches(foot, spacing)) grid = without;
+        }
+
+        return grid;
+    }
+
     /// <summary>The least distance in m between the middles of two holes; infinite with one.</summary>
     public double LeastPitch
     {
@@ -65,6 +84,7 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
         {
             var least = double.PositiveInfinity;
             foreach (var hole in Positions) least = Math.Min(least, hole.DistanceTo(p));
+            foreach (var hole in There) least = Math.Min(least, hole.DistanceTo(p));
             return least;
         }
     }
@@ -123,11 +143,12 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
 
     /// <summary>How many holes there are beside packers, as a worked sum.</summary>
     public Sum Worked(Outline foot, double spacing, double holeDiameter, int packers, double packerWidth) => Sum.Of(
-        Title, packers > 0 ? "columns between the packers × rows along them" : "columns × rows from end to end",
+        Title, (packers > 0 ? "columns between the packers × rows along them" : "columns × rows from end to end") + (There.Count > 0 ? ", less those that its own outlet stands for" : ""),
         [.. Terms(foot, spacing), new("d", "hole", holeDiameter, Unit.Metre), .. packers > 0 ? (Term[])[new("n", "packers", packers, Unit.Count), new("b", "width of a packer", packerWidth, Unit.Metre)] : []],
         Count, Unit.Count, packers > 0 ? "Packers are laid first; no hole is over one" : "One bay: nothing is laid under it", "Not closer than three diameters") with
     {
-        Question = Asked(foot, spacing, holeDiameter, packers, packerWidth),
+        // Beside an outlet of its own it is another question than the shelf asks.
+        Question = There.Count > 0 ? null : Asked(foot, spacing, holeDiameter, packers, packerWidth),
     };
 
     internal static IReadOnlyList<Term> Terms(Outline foot, double spacing)

@@ -20,7 +20,7 @@ public sealed record Scene(IReadOnlyList<Solid> Solids, IReadOnlyList<SceneMeasu
     public Scene TakenApart(double by = .6)
     {
         var middle = Extent.Middle;
-        var parts = Solids.GroupBy(s => s.Part, StringComparer.Ordinal).Where(g => g.Key != Parts.Soil);
+        var parts = Solids.GroupBy(s => s.Part, StringComparer.Ordinal).Where(g => Parts.IsMade(g.Key));
         return this with { Measures = [], Solids = [.. parts.SelectMany(g => g).Select(s => s.Moved((s.Extent.Middle - middle with { Z = 0 }) * by))] };
     }
 
@@ -33,4 +33,10 @@ public static class Parts
 {
     /// <summary>Soil, shown in section and never hiding what holds it.</summary>
     public const string Soil = "soil";
+
+    /// <summary>Ground that is not level, drawn where a picture would else show what stands on it in the air.</summary>
+    public const string Ground = "ground";
+
+    /// <summary>True for what is made; false for what it stands on and holds.</summary>
+    public static bool IsMade(string part) => part is not Soil and not Ground;
 }

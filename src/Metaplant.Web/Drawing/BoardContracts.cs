@@ -58,7 +58,7 @@ public sealed record FitDto(
         return new(
             fit.Design.Id, fit.Design.Name, fit.Lead.Key, fit.Blueprint.Size, fit.Lead.Fitness, fit.Set.Values,
             new(grow.Verdict, grow.Words, Sum(grow.Litres), Sum(grow.PlanArea), Sum(grow.UsableDepth), Sum(grow.Along), [.. grow.Crops.Select(c => new CropFitDto(c.Crop.Id, c.Crop.Name, c.Count == 1 ? c.Crop.One : c.Crop.Plural, c.Count, c.Limit, c.WhyNot, c.NotKnown))], Checks(grow.Checks)),
-            new(drain.Verdict, drain.Words, drain.InAll, Sum(drain.Counted), drain.HoleDiameter, drain.WetLayer, Sum(drain.DrainDown), [.. drain.Sums.Select(SumDto.Of)], Checks(drain.Checks)),
+            new(drain.Verdict, drain.Words, drain.InAll, Sum(drain.Counted), drain.HoleDiameter, drain.NotRooted, Sum(drain.DrainDown), [.. drain.Sums.Select(SumDto.Of)], Checks(drain.Checks)),
             new(hold.Verdict, hold.Words, hold.Weakest is null ? null : CheckDto.Of(hold.Weakest), Checks(hold.Checks), Sum(hold.WetMass), hold.Handling),
             [.. fit.Blueprint.Figures.Select(SumDto.Of)],
             [.. fit.Cast.Counts.Select(c => Take(c.Key, c.Value, fit.Cast, heap)).OrderBy(t => t.Number)],

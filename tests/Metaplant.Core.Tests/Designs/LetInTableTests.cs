@@ -34,8 +34,8 @@ public class LetInTableTests
         var all = fit.Blueprint.Soil * 12262.5 + fit.Blueprint.Handling.EmptyMass * 9.81;
         Of(fit, "leg").Demand.Near(1.35 * all / 2);
         Of(fit, "leg").Capacity.Near(Math.PI * Math.PI * 7e9 * Math.Pow(.045, 4) / 12 / (.73 * .73) / 3);
-        // It tips by its soil and its own boards, over feet as far apart as the rails.
-        fit.Blueprint.Stance.ShouldBeOfType<OnFeet>().Length.Near(1.5 - .06);
+        // It tips by its soil and its own boards, over legs of 45 mm whose inner sides are 60 mm in.
+        fit.Blueprint.Stance.ShouldBeOfType<OnFeet>().Length.Near(1.5 - 2 * .015);
     }
 
     [Fact]

@@ -18,6 +18,9 @@ public readonly record struct Push(double Soil, double People)
         return new(EarthPressure.At(depth, WallKind.Braced, brief.Soil, loadCase) - people, people);
     }
 
+    /// <summary>The same where water always stands so deep at the foot, m; where the drain is blocked it stands higher anyway.</summary>
+    public Push OverWater(double standing, LoadCase loadCase) => loadCase == LoadCase.Normal ? this with { Soil = Soil + EarthPressure.WaterUnitWeight * standing } : this;
+
     /// <summary>Resultant in N on each metre of a braced wall down to a depth in m.</summary>
     public static Push Resultant(double depth, Brief brief, LoadCase loadCase)
     {

@@ -6,12 +6,15 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <summary>The wall of a round tub or drum, stretched by the soil like a hoop. Lengths in m.</summary>
 public sealed record HoopWall(string Part, double Radius, double Depth, Shell Shell) : LoadPath
 {
+    /// <summary>Water that always stands at its foot, below holes in its side.</summary>
+    public double Standing { get; init; }
+
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.Select(c => Case(brief, c).Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People, Quantity.Wear], Quantity.Thickness));
 
     private Check Case(Brief brief, LoadCase loadCase)
     {
-        var push = Push.At(Depth, brief, loadCase);
+        var push = Push.At(Depth, brief, loadCase).OverWater(Standing, loadCase);
         var tension = ShellWalls.HoopTension(push.Factored(brief.Factors, loadCase), Radius);
         var capacity = Shell.Thickness * Shell.Strength(brief, loadCase);
         Sum pull = Sum.Of(
@@ -30,12 +33,15 @@ public sealed record HoopWall(string Part, double Radius, double Depth, Shell Sh
 /// <summary>The flat side of a moulded or folded tub, held at its edges, pushed out by the soil. Lengths in m.</summary>
 public sealed record PlateWall(string Part, double Side, double Height, double Depth, Shell Shell) : LoadPath
 {
+    /// <summary>Water that always stands at its foot, below holes in its side.</summary>
+    public double Standing { get; init; }
+
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.Select(c => Case(brief, c).Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People, Quantity.Wear], Quantity.Thickness));
 
     private Check Case(Brief brief, LoadCase loadCase)
     {
-        var push = Push.At(Depth, brief, loadCase);
+        var push = Push.At(Depth, brief, loadCase).OverWater(Standing, loadCase);
         var thickness = Shell.Thickness;
         // People press alike at every depth, soil from nothing at the top; the mean of a uniform pressure is all of it.
         var pressure = push.Factored(brief.Factors, loadCase) + brief.Factors.OnPeople(loadCase) * push.People;

@@ -14,6 +14,9 @@ internal sealed record HeldSoil(string Part, IVessel Vessel, Thing Thing, Vessel
     /// <summary>True where its floor is carried another way than it was when it stood full of water, so that this proves nothing of it.</summary>
     public bool HungUp { get; init; }
 
+    /// <summary>Where it drains by holes in its wall: the water that always stands below them, m; 0 where its foot is drilled.</summary>
+    public double Standing { get; init; }
+
     /// <summary>What holes leave of a floor that no packers lie under: they are three diameters apart at least, however many there are.</summary>
     public const double LeftByHoles = 2.0 / 3;
 
@@ -21,18 +24,31 @@ internal sealed record HeldSoil(string Part, IVessel Vessel, Thing Thing, Vessel
     private double HoopRadius => Enumerable.Range(0, 8).Max(i => (1 - i / 8.0) * Inside.SectionAt(Soil * i / 8).Length / 2);
 
     /// <summary>Why no vessel of its stuff can be reckoned with; null where it can.</summary>
-    public static Sentence? NotKnown(IVessel vessel, Substance substance)
-        => (vessel.WallKind == VesselWall.Boards ? substance.Grade() is null : substance.Shell() is null)
+    public static Sentence? NotKnown(IVessel vessel, Thing thing)
+    {
+        var substance = thing.Substance;
+        if (vessel.WallKind == VesselWall.Boards && thing.Shows(Findings.Cracked)) return "It is cracked, and boards or slats are not plated: put a sound one in its place, and look at it again.";
+        return (vessel.WallKind == VesselWall.Boards ? substance.Grade() is null : substance.Shell() is null)
             ? vessel.WallKind == VesselWall.Boards ? "Nothing is known of the strength of its boards." : $"Nobody knows how strong {substance.Name()} is when it stays wet."
             : null;
+    }
 
     public LoadPath Wall(Handbook handbook) => Vessel.WallKind switch
     {
-        VesselWall.Hoop => new HoopWall(Part, HoopRadius, Soil, Shell(handbook)!),
-        VesselWall.Plate => new PlateWall(Part, Vessel.LongestSide(Soil / 2), Inside.Height, Soil, Shell(handbook)!),
+        VesselWall.Hoop => new HoopWall(Part, HoopRadius, Soil, Drilled(handbook)) { Standing = Standing },
+        VesselWall.Plate => new PlateWall(Part, Vessel.LongestSide(Soil / 2), Inside.Height, Soil, Drilled(handbook)) { Standing = Standing },
         VesselWall.Boards => new SlattedWall(Part, "Lowest side board", new(((IBoarded)Vessel).BoardHeight, Vessel.Wall), Inside.SectionAt(Soil / 2).Length, 1, Thing.Substance.Grade()!, Thing.Condition, Soil),
         _ => throw new InvalidOperationException($"Unknown wall {Vessel.WallKind}."),
     };
+
+    /// <summary>The bolts of the plates over a crack in its wall, so many on each side of it.</summary>
+    public PlatedCrack Plated(double crack, int bolts, double bolt, Handbook handbook)
+    {
+        var beside = Shell(handbook)!;
+        return new(
+            Part, crack, bolts, bolt, Vessel.WallKind == VesselWall.Hoop ? HoopRadius : null, Vessel.LongestSide(Soil / 2), Inside.Height, Soil, beside with { Left = beside.Left / handbook[Substances.LeftByCrack] })
+        { Standing = Standing };
+    }
 
     /// <summary>Its floor over what carries it.</summary>
     /// <param name="span">The widest stretch between two supports.</param>
@@ -56,6 +72,9 @@ internal sealed record HeldSoil(string Part, IVessel Vessel, Thing Thing, Vessel
 
     /// <summary>True where a sum cannot tell of these and it has not yet stood full of water.</summary>
     public static bool AsksForWater(IEnumerable<LoadPath> paths, Brief brief) => paths.SelectMany(p => p.Work(brief)).Any(c => c.Case == Sums.LoadCase.Normal && c.Verdict == Sums.Verdict.ProveFirst);
+
+    /// <summary>With what holes in its side leave of it.</summary>
+    private Shell Drilled(Handbook handbook) => Shell(handbook)! is var shell && Standing > 0 ? shell with { Left = shell.Left * LeftByHoles } : Shell(handbook)!;
 
     private Shell? Shell(Handbook handbook) => LoadPaths.Shell.Of(Thing, Vessel.Wall, Inside.Height, handbook);
 }
