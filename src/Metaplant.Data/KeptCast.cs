@@ -48,7 +48,7 @@ public sealed record KeptCast(
         {
             if (!HoldsTogether(asked.Needs)) return CannotBeRead;
             var cast = ToCast(asked.Needs, room.Heap);
-            return design.Make(set, cast).Then(made =>
+            return design.Complete(set, cast).Then(made =>
             {
                 var draft = new Draft(design, set, asked, cast, made, Draft.GrownIn(set.Lead, set.Brief));
                 var needs = asked.Needs.Concat(draft.Consumables()).DistinctBy(n => n.Id).ToDictionary(n => n.Id, StringComparer.Ordinal);
@@ -78,7 +78,7 @@ public sealed record KeptCast(
     {
         var ids = asked.Select(n => n.Id).ToHashSet(StringComparer.Ordinal);
         var counts = Pieces.CountBy(p => p.Need).ToDictionary(StringComparer.Ordinal);
-        return Pieces.All(p => ids.Contains(p.Need) && p is { Length: > 0, Width: >= 0, Thickness: >= 0 })
+        return Pieces.All(p => (ids.Contains(p.Need) || AdditionShelf.IsNeed(p.Need)) && p is { Length: > 0, Width: >= 0, Thickness: >= 0 })
             && Panels.All(p => There(p.Need, p.Boards) && (p.Ripped is null || (p.Ripped >= 0 && p.Ripped < p.Boards.Count && p.To > 0)))
             && Courses.All(c => c.Height > 0 && There(c.Need, c.Pieces))
             && Bars.All(b => b.Cuts.All(c => ids.Contains(c.WantedId)));

@@ -60,7 +60,7 @@ public static class AsBuilt
             if (OtherNumber(planned.Cast.Asked, asked.Needs, cut) is { } other) return other;
             var cast = Follow(planned.Cast, asked.Needs, cut, set.Lead, room, Draft.GrownIn(set.Lead, set.Brief), set.Brief);
             cast = measured.Where(m => m.Side is not null).Aggregate(cast, WithSide);
-            return planned.Design.Make(set, cast).Then<Fit>(made => Fit.Of(new(planned.Design, set, asked, cast, made, Draft.GrownIn(set.Lead, set.Brief)), room));
+            return planned.Design.Complete(set, cast).Then<Fit>(made => Fit.Of(new(planned.Design, set, asked, cast, made, Draft.GrownIn(set.Lead, set.Brief)), room));
         });
     }
 

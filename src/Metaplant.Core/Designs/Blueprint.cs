@@ -111,6 +111,9 @@ public sealed record Blueprint
 
     public IReadOnlyList<Extra> Extras { get; init; } = [];
 
+    /// <summary>What its additions take.</summary>
+    public IReadOnlyList<Need> Supplies { get; init; } = [];
+
     public IReadOnlyList<Bay> Bays { get; init; } = [];
 
     public IReadOnlyList<Pocket> Pockets { get; init; } = [];

@@ -34,6 +34,9 @@ public abstract class Design
 
     /// <summary>The blueprint from the real pieces that were chosen, or why it cannot be made of them.</summary>
     public abstract Outcome<Blueprint> Make(Chosen set, Cast cast);
+
+    /// <summary>The same with the additions that were chosen.</summary>
+    public Outcome<Blueprint> Complete(Chosen set, Cast cast) => Make(set, cast).Then<Blueprint>(b => AdditionShelf.To(b, set));
 }
 
 /// <summary>All that settings ask for. Screws and soil are not in it: they follow from what is made.</summary>

@@ -16,6 +16,9 @@ public sealed record Setting(string Id, string Name, Unit Unit, IReadOnlyList<St
     /// <summary>True where the least that holds is wanted: ties, packers, pegs, posts. The engine finds it by solving back, since more of it never makes a check worse.</summary>
     public bool LeastThatHolds { get; init; }
 
+    /// <summary>True where it is of an <see cref="Addition"/> and not of the design.</summary>
+    public bool IsAddition { get; init; }
+
     /// <summary>The stop nearest to a value, the lower of two as near; the ends for what lies outside them.</summary>
     public double Nearest(double value) => Stops.MinBy(s => Math.Abs(s.Value - value))!.Value;
 
@@ -84,7 +87,11 @@ public sealed class Chosen(Lead lead, IReadOnlyDictionary<string, double> values
 
     public Chosen With(string id, double value) => new(lead, new Dictionary<string, double>(values, StringComparer.Ordinal) { [id] = value }, brief);
 
-    /// <summary>Values as given where they are a setting's, moved to its nearest stop; the default elsewhere.</summary>
+    /// <summary>Values as given where they are a setting's, moved to its nearest stop; the default elsewhere. Of additions only those that were chosen.</summary>
     public static Chosen Snap(Design design, Lead lead, Brief brief, IReadOnlyDictionary<string, double> given)
-        => new(lead, design.Settings(lead).ToDictionary(p => p.Id, p => given.TryGetValue(p.Id, out var v) && double.IsFinite(v) ? p.Nearest(v) : p.Default, StringComparer.Ordinal), brief);
+    {
+        var values = design.Settings(lead).ToDictionary(p => p.Id, p => given.TryGetValue(p.Id, out var v) && double.IsFinite(v) ? p.Nearest(v) : p.Default, StringComparer.Ordinal);
+        foreach (var (id, value) in AdditionShelf.Snap(given)) values[id] = value;
+        return new(lead, values, brief);
+    }
 }

@@ -20,7 +20,7 @@ public sealed record Draft(Design Design, Chosen Set, Demand Demand, Cast Cast, 
         var grown = GrownIn(set.Lead, set.Brief);
         var cast = like is not null && ReferenceEquals(like.Set.Lead, set.Lead) ? After(like, asked.Value.Needs, set, room, grown, effort) : null;
         cast ??= Caster.Cast(asked.Value.Needs, set.Lead, room, grown, set.Brief.Handbook, effort);
-        var made = design.Make(set, cast);
+        var made = design.Complete(set, cast);
         return made.Ok ? new Draft(design, set, asked.Value, cast, made.Value, grown) : Outcome<Draft>.Refuse(made.Problems);
     }
 
@@ -44,6 +44,7 @@ public sealed record Draft(Design Design, Chosen Set, Demand Demand, Cast Cast, 
         foreach (var fixing in Blueprint.Joints.GroupBy(j => j.Fixing).Where(g => Prices.Named(g.Key) is not null))
             needs.Add(new GoodsNeeded(fixing.Key, new(fixing.Key, Prices.Named(fixing.Key)!, Seat.Clear) { Buy = fixing.Key }, fixing.Sum(j => j.Count)));
         needs.AddRange(Blueprint.Extras.Select(e => new GoodsNeeded(e.Id, new(e.Id, e.Name, Seat.Clear) { Buy = e.Goods }, e.Count)));
+        needs.AddRange(Blueprint.Supplies);
         var medium = Set.Brief.Medium;
         if (Blueprint.Soil > 0)
             needs.Add(new FillNeeded("soil", new("soil", $"{medium.Name}, with what it settles", Seat.InSoil) { Buy = "soil-" + medium.Id, Worked = false }, Blueprint.Soil * Set.Brief.Handbook[Practice.SoilOverPlaced], Piles(medium.Id)) { DugOrFetched = true });

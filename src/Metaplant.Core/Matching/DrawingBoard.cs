@@ -28,14 +28,18 @@ public sealed class Board(Fit fit, Draft draft, Stockroom room, CancellationToke
     public IReadOnlyList<Slider> Sliders => field ??= Look();
 
     /// <summary>The sliders where they stand, with nothing tried along them.</summary>
-    public IReadOnlyList<Slider> Untried => [.. fit.Design.Settings(fit.Lead).Select(s => new Slider(s, fit.Set[s.Id], [.. s.Stops.Select(stop => new Notch(stop.Value, stop.Label, null))]))];
+    public IReadOnlyList<Slider> Untried => [.. Settings.Select(s => new Slider(s, At(s), [.. s.Stops.Select(stop => new Notch(stop.Value, stop.Label, null))]))];
+
+    /// <summary>Those of the design, then those of the additions that fit it.</summary>
+    private IReadOnlyList<Setting> Settings => field ??= [.. fit.Design.Settings(fit.Lead), .. AdditionShelf.Offered(fit.Blueprint).Select(a => a.Setting)];
+
+    private double At(Setting setting) => fit.Set.Values.GetValueOrDefault(setting.Id, setting.Default);
 
     private List<Slider> Look()
     {
-        var settings = fit.Design.Settings(fit.Lead);
-        var notches = settings.SelectMany(s => s.Stops.Select(stop => (s.Id, Stop: stop))).AsParallel().AsOrdered().WithCancellation(cancel)
+        var notches = Settings.SelectMany(s => s.Stops.Select(stop => (s.Id, Stop: stop))).AsParallel().AsOrdered().WithCancellation(cancel)
             .Select(x => (x.Id, Notch: new Notch(x.Stop.Value, x.Stop.Label, VerdictAt(x.Id, x.Stop.Value)))).ToLookup(x => x.Id, x => x.Notch, StringComparer.Ordinal);
-        return [.. settings.Select(s => new Slider(s, fit.Set[s.Id], [.. notches[s.Id]]))];
+        return [.. Settings.Select(s => new Slider(s, At(s), [.. notches[s.Id]]))];
     }
 
     private Verdict? VerdictAt(string id, double value)

@@ -18,7 +18,7 @@ public sealed record Remains(int Unit, bool Untouched, double Length, double Wid
     public Taken Part(double amount) => Untouched && amount >= Math.Max(Length, Volume) - Nothing ? new(Unit) : new(Unit, Math.Min(amount, Math.Max(Length, Volume))) { OfVolume = Volume > 0 };
 
     /// <summary>True for what a part can be taken of, and the rest goes on lying there.</summary>
-    public static bool ByParts(Thing thing) => thing.Measures is ISticks or ISheeting or ILine or MeshMeasures or LoadMeasures;
+    public static bool ByParts(Thing thing) => thing.Measures is ISticks or ISheeting or ILine or LoadMeasures;
 
     /// <summary>Every unit of a batch as it is after what was taken, in order; those of which nothing is left are not in it.</summary>
     public static IReadOnlyList<Remains> Of(Thing thing, IReadOnlyList<Taken> taken)
@@ -73,7 +73,6 @@ public sealed record Remains(int Unit, bool Untouched, double Length, double Wid
         ISticks s => new(unit, true, 0, 0, 0, [.. Enumerable.Range(0, s.Sticks)]),
         ISheeting s => new(unit, true, s.Length, s.Width, 0, []),
         ILine l => new(unit, true, l.Length, 0, 0, []),
-        MeshMeasures m => new(unit, true, m.Length, m.Width, 0, []),
         LoadMeasures l => new(unit, true, 0, 0, l.Volume, []),
         _ => new(unit, true, 0, 0, 0, []),
     };

@@ -1,6 +1,3 @@
-using Metaplant.Core.Designs;
-using Metaplant.Core.Growing;
-using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Data.Settings;
@@ -121,6 +118,15 @@ public static class SlipwayYard
         new("Tea trolley", "cart", 1, [("length", .80), ("width", .40), ("height", .75)], Substance.Softwood, [LookedOver], Shed, Source: Clearing),
         new("Sewing-machine stand", "table-frame", 1, [("length", .80), ("width", .42), ("height", .72)], Substance.Steel, [], Shed, Source: Clearing),
         new("Sail-loft table, its frame", "table-frame", 1, [("length", 3.4), ("width", 1.2), ("height", .78)], Substance.Softwood, [LookedOver], Shed, Source: Clearing),
+        new("Cider drum", "drum", 1, [("diameter", .57), ("height", .90), ("wall", .005)], Substance.Polyethylene, [Findings.HeldFood, Findings.PlasticMark], Slip, Source: Creek),
+        new("Rafters of the winch house", "post", 6, [("length", 2.4), ("width", .095), ("thickness", .045)], Substance.Softwood, [LookedOver], Yard, Source: Clearing),
+        new("Pram dinghy, stove in", "free-form", 1, [("topLength", 2.3), ("topWidth", 1.05), ("height", .42), ("middleLength", 2.1), ("middleWidth", .95), ("bottomLength", 1.5), ("bottomWidth", .5), ("wall", .005)], Substance.UnknownPlastic, [Findings.HeldGarden, Findings.Cracked], Slip, Source: Clearing),
+        new("Orchard crates", "crate", 6, [("length", .52), ("width", .36), ("height", .30), ("wall", .014), ("boardHeight", .09)], Substance.Softwood, [Findings.OwnerVouches], Shed, Source: Clearing),
+        new("Chain reel", "cable-reel", 1, [("flange", 1.25), ("barrel", .40), ("height", .70)], Substance.Softwood, [LookedOver], Yard, Source: Clearing),
+        new("Galley pails", "bucket", 2, [("topDiameter", .30), ("bottomDiameter", .22), ("height", .28), ("wall", .003)], Substance.Polyethylene, [Findings.HeldFood, Findings.PlasticMark], Shed, Source: Clearing),
+        new("Herring net", "mesh", 1, [("length", 14), ("width", 2.4), ("aperture", .018), ("wire", .0012)], Substance.SyntheticFibre, [], Shed, Source: Clearing),
+        new("Net poles", "pole", 42, [("length", 2.4), ("thickness", .045)], Substance.DryWood, [LookedOver], Shed, Source: Clearing),
+        new("Osier rods", "rods", 3, [("sticks", 40), ("shortest", 1.4), ("longest", 2.2), ("butt", .014), ("tip", .005)], Substance.GreenWood, [LookedOver], Slip),
     ];
 
     /// <summary>What nobody has walked round yet; everything else has been looked over.</summary>
@@ -130,7 +136,7 @@ public static class SlipwayYard
     ];
 
     /// <summary>Tubs that stood full of water for a day.</summary>
-    private static readonly string[] HeldWater = ["Bait tub, rinsed", "Fish boxes", "Bilge buckets", "Mortar tub", "Bait pails", "Fish-wash basin"];
+    private static readonly string[] HeldWater = ["Bait tub, rinsed", "Fish boxes", "Bilge buckets", "Galley pails", "Mortar tub", "Bait pails", "Fish-wash basin"];
 
     private sealed record Row(string Name, string Kind, int Count, (string, double)[] Measures, Substance Substance, string[] Findings, string Place, string[]? Faults = null, string Source = "", bool KeepDry = false);
 
@@ -143,9 +149,7 @@ public static class SlipwayYard
         await garden.SetAsync(SettingRows.Name, "Slipway Yard", cancel);
         garden.Things.AddRange(Heap.Select((row, i) => ThingMapping.NewRow(ToThing(row, i + 1), new(row.Place, Source: row.Source, Permission: row.Source == Clearing ? "The owner’s daughter, all of it" : "", KeepDry: row.KeepDry))));
         await garden.SaveChangesAsync(cancel);
-        await DrawAsync(garden, "Winch-house bed", "pallet-bed", "Grey pallets, no mark", "viola", cancel);
-        await DrawAsync(garden, "Juice-drum tub", "drilled-tub", "Blue juice drums", "tomato", cancel, ("height", .45));
-        await FinishAsync(garden, "Juice-drum tub", cancel);
+        foreach (var project in SlipwayProjects.All) await project.KeepAsync(garden, cancel);
         await transaction.CommitAsync(cancel);
     }
 
@@ -159,33 +163,4 @@ public static class SlipwayYard
     }
 
     private static Fault ToFault(string text) => text.Split(':') is [var part, var from, var to] ? new(part, double.Parse(from), double.Parse(to)) : new(text, 0, 0);
-
-    /// <summary>Draws a design from one thing, at the best size for soil but for what is set, and keeps it.</summary>
-    private static async Task DrawAsync(GardenContext garden, string name, string designId, string thingName, string crop, CancellationToken cancel, params (string Id, double Value)[] set)
-    {
-        var heap = await garden.HeapAsync(HouseRules.Default, cancel: cancel);
-        var design = Catalogue.Find(designId)!;
-        var brief = Brief.Default with { Crop = Crops.Find(Handbook.Default, crop) };
-        var match = Matcher.Match(design, new Heap([.. heap.Things.Where(t => t.Thing.Name == thingName || t.Thing.Measures is not Core.Salvage.Kinds.PalletMeasures and not IVessel)]), brief, Aim.MostSoil);
-        var settings = match.Best!.Set.Values.ToDictionary();
-        foreach (var (id, value) in set) settings[id] = value;
-        var board = DrawingBoard.Open(design, match.Best.Lead, settings, brief, heap).OrThrow();
-        await garden.KeepAsync(ProjectKeeping.NewProject(), name, board.Fit, brief, heap, cancel);
-        await garden.SaveChangesAsync(cancel);
-    }
-
-    /// <summary>Ticks every step of a project, the filling too.</summary>
-    private static async Task FinishAsync(GardenContext garden, string name, CancellationToken cancel)
-    {
-        var project = await garden.Projects.FirstAsync(p => p.Name == name, cancel);
-        var brief = project.BriefOf(Handbook.Default).OrThrow();
-        var heap = await garden.HeapAsync(HouseRules.Default, project.Id, cancel);
-        var drawn = project.Draw(heap, brief).OrThrow();
-        var plan = Core.Building.BuildPlan.Of(drawn.Board.Fit, brief, Core.Building.ToolShelf.Untouched);
-        foreach (var step in plan.Steps)
-        {
-            if (await garden.TickAsync(project, drawn, plan, step.Id, true, null, heap, cancel) is { } problem) throw new InvalidOperationException(problem.Sentence.ToString());
-            await garden.SaveChangesAsync(cancel);
-        }
-    }
 }

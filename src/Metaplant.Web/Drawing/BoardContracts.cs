@@ -39,7 +39,8 @@ public sealed record StandInDto(string Part, int ThingId, string Name, Sentence 
 
 public sealed record NotchDto(double Value, string? Label, Verdict? Verdict);
 
-public sealed record SliderDto(string Id, string Name, Unit Unit, double Value, double Default, Sentence Why, IReadOnlyList<NotchDto> Notches);
+/// <param name="IsAddition">True where it adds something to the design that it does without as well.</param>
+public sealed record SliderDto(string Id, string Name, Unit Unit, double Value, double Default, Sentence Why, bool IsAddition, IReadOnlyList<NotchDto> Notches);
 
 /// <summary>A thing a design takes that is not known well enough: not looked at, or with measures that nobody took.</summary>
 public sealed record PendingDto(int ThingId, int Number, string Name, bool NotLookedAt, IReadOnlyList<string> Measures);
@@ -92,6 +93,6 @@ public sealed record BoardDto(FitDto Fit, IReadOnlyList<ViewDto> Views, IReadOnl
 {
     public static BoardDto Of(Board board, Brief brief, Core.Salvage.Heap heap, bool tried = true) => new(
         FitDto.Of(board.Fit, brief, heap), [.. board.Views.Select(ViewDto.Of)],
-        [.. (tried ? board.Sliders : board.Untried).Select(s => new SliderDto(s.Setting.Id, s.Setting.Name, s.Setting.Unit, s.Value, s.Setting.Default, s.Setting.Why, [.. s.Notches.Select(n => new NotchDto(n.Value, n.Label, n.Verdict))]))],
+        [.. (tried ? board.Sliders : board.Untried).Select(s => new SliderDto(s.Setting.Id, s.Setting.Name, s.Setting.Unit, s.Value, s.Setting.Default, s.Setting.Why, s.Setting.IsAddition, [.. s.Notches.Select(n => new NotchDto(n.Value, n.Label, n.Verdict))]))],
         BriefDto.Of(brief), tried);
 }

@@ -79,7 +79,7 @@ public sealed class RoofingSheet() : ListedKind<RoofingMeasures>(
 }
 
 /// <summary>Mesh on a roll or in a piece, m.</summary>
-public sealed record MeshMeasures(double Length, double Width, double Aperture, double Wire) : Measures;
+public sealed record MeshMeasures(double Length, double Width, double Aperture, double Wire) : Measures, ISheeting;
 
 public sealed class Mesh() : ListedKind<MeshMeasures>(
     "mesh", "Mesh or netting", "Sheets and mesh",

@@ -21,8 +21,10 @@
   const here = $derived(slider.notches[at] ?? slider.notches[0]);
   // A choice has words where a count has a number.
   const choice = $derived(slider.notches.every((n) => n.label));
+  // None of it has a word of its own too: "flat on the ground" says more than no millimetre.
   const tell = (value: number) =>
-    (choice && ['Count', 'One'].includes(slider.unit) && slider.notches.find((n) => n.value === value)?.label) ||
+    ((value === 0 || (choice && ['Count', 'One'].includes(slider.unit))) &&
+      slider.notches.find((n) => n.value === value)?.label) ||
     say(value, slider.unit, garden.system);
   const words = $derived(tell(slider.value));
   const holdsTo = $derived(whatHolds(slider.notches, tell));

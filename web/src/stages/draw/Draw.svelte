@@ -4,7 +4,9 @@
   import Field from '../../lib/controls/Field.svelte';
   import Button from '../../lib/controls/Button.svelte';
   import { push, router } from 'svelte-spa-router';
+  import type { Schemas } from '../../lib/api/client';
   import BandSlider from '../../lib/controls/BandSlider.svelte';
+  import Fold from '../../lib/controls/Fold.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { fromHere } from '../../lib/go';
   import { goingOn, stencilled } from '../../lib/words';
@@ -54,6 +56,11 @@
   });
 
   const fit = $derived(board.board?.fit ?? null);
+  const sliders = $derived(board.board?.sliders.filter((s) => !s.isAddition) ?? []);
+  const additions = $derived(board.board?.sliders.filter((s) => s.isAddition) ?? []);
+  const added = $derived(additions.filter((s) => s.value !== 0).map((s) => goingOn(s.name)));
+  /** Whether they were opened or closed by hand. */
+  let adding = $state<boolean>();
   const names = $derived(Object.fromEntries(board.board?.sliders.map((s) => [s.id, s.name]) ?? []));
   const nearest = $derived.by(() => {
     const slider = board.board?.sliders.find((s) => s.id === board.nearest?.parameter);
@@ -99,6 +106,12 @@
   <svg aria-hidden="true"><rect width="30" height="15" fill="url(#hatch-{of})" /></svg>
 {/snippet}
 
+{#snippet band(slider: Schemas['SliderDto'])}<BandSlider
+    {slider}
+    stale={!board.knows(slider.id)}
+    onvalue={(v) => board.set(slider.id, v)}
+  />{/snippet}
+
 {#if fit && board.board}
   <div class="draw">
     <section class="settings" aria-label="Settings">
@@ -114,11 +127,14 @@
       </label>
       {#if board.trouble?.fields.name}<p class="problem">{board.trouble.fields.name}</p>{/if}
       <p class="soft small kind">{fit.designName} · {fit.size}</p>
-      {#each board.board.sliders as slider (slider.id)}<BandSlider
-          {slider}
-          stale={!board.knows(slider.id)}
-          onvalue={(v) => board.set(slider.id, v)}
-        />{/each}
+      {#each sliders as slider (slider.id)}{@render band(slider)}{/each}
+      {#if additions.length > 0}<Fold
+          title={added.length > 0 ? `Added: ${added.join(', ')}` : 'What may be added'}
+          heading="h3"
+          bind:open={() => adding ?? added.length > 0, (open) => (adding = open)}
+        >
+          {#each additions as slider (slider.id)}{@render band(slider)}{/each}
+        </Fold>{/if}
       {#if nearest}<p class="nearest" role="status">
           {nearest.name}: {say(nearest.value, nearest.unit, garden.system)} is the nearest that can be.
         </p>{/if}
