@@ -84,9 +84,9 @@ test('a kept project opens from the list, changes, and is dropped; undo brings i
   await page.getByRole('button', { name: 'Keep changes' }).click();
   await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
   await page.getByRole('button', { name: 'Drop it' }).click();
-  await expect(page.getByText('1 kept')).toBeVisible();
+  await expect(page.getByText('7 kept')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('2 kept')).toBeVisible();
+  await expect(page.getByText('8 kept')).toBeVisible();
 });
 
 test('a garden that has stopped says so and loses nothing', async ({ open, page, server }) => {
@@ -98,4 +98,22 @@ test('a garden that has stopped says so and loses nothing', async ({ open, page,
   await expect(page.getByRole('alert').first()).toContainText('cannot be reached');
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Typed in the dark');
   await server.start();
+});
+
+test('what may be added is found under the settings, is kept with the project and is still there when it is opened again', async ({ open, page }) => {
+  await open('/draw?project=1');
+  const added = page.getByRole('button', { name: 'What may be added' });
+  await expect(added).toHaveAttribute('aria-expanded', 'false');
+  await added.click();
+  const mesh = page.getByLabel('Mesh under it');
+  await expect(mesh).toBeVisible();
+  await mesh.press('End');
+  await expect(page.getByText(/mesh against burrowers/i).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
+  await open('/match');
+  await open('/draw?project=1');
+  await expect(page.getByRole('button', { name: 'Added: mesh under it' })).toHaveAttribute('aria-expanded', 'true');
+  await open('/make/1');
+  await expect(page.getByText('Lay mesh against burrowers')).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import type { Locator } from '@playwright/test';
-import { expect, paper, test, THINGS } from './garden';
+import { expect, NEXT, paper, test } from './garden';
 
 /** The first walk through the whole: gather, match, draw, keep, make, and all of it still there afterwards. */
 test('from a tub typed in inches to a printed sheet that outlives the server', async ({ open, page, server }) => {
@@ -110,6 +110,6 @@ test('from a tub typed in inches to a printed sheet that outlives the server', a
   await expect(page.getByRole('heading', { name: 'Slip bed' })).toBeVisible();
   await expect(page.getByText(/^1 of \d+$/)).toBeVisible();
   await expect(page.getByText('3 to make')).toBeVisible();
-  await open(`/gather/${THINGS + 1}`);
+  await open(`/gather/${NEXT}`);
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Whelk tub');
 });

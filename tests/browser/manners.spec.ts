@@ -1,4 +1,4 @@
-import { expect, test, THINGS } from './garden';
+import { expect, NEXT, test, THINGS } from './garden';
 
 test('no letter undoes anything, Ctrl+Z does, and the help page lists the keys', async ({ open, page }) => {
   await open('/gather/10');
@@ -50,7 +50,7 @@ test('what is split off is in hand next', async ({ open, page }) => {
   await open('/gather/9');
   await page.getByLabel('How many to split off').fill('2');
   await page.getByRole('button', { name: 'Split off' }).click();
-  await expect(page).toHaveURL(new RegExp(`gather/${THINGS + 1}$`));
+  await expect(page).toHaveURL(new RegExp(`gather/${NEXT}$`));
   await expect(page.getByRole('textbox', { name: 'How many', exact: true })).toHaveValue('2');
 });
 

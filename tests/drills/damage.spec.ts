@@ -127,7 +127,7 @@ async function goBack(server: GardenServer, byCommand: boolean): Promise<void> {
   if (byCommand) {
     await server.kill();
     const list = spawnSync('dotnet', [join(root, '.build/server/Metaplant.Web.dll'), '--data', server.folder, '--restore', 'list'], { encoding: 'utf8' });
-    expect(list.stdout).toContain(`${THINGS} things, 2 projects`);
+    expect(list.stdout).toContain(`${THINGS} things, 8 projects`);
     expect(spawnSync('dotnet', [join(root, '.build/server/Metaplant.Web.dll'), '--data', server.folder, '--restore', best.name]).status).toBe(0);
     await server.start();
   } else {

@@ -52,6 +52,7 @@ public static class Prices
         new("eye", "eye", "Eye bolt with a plug", 1, Unit.Count, 2.80),
         new("hinge", "hinge", "Strap hinge with screws", 1, Unit.Count, 3.20),
         new("latch", "latch", "Gate latch", 1, Unit.Count, 5.50),
+        new("tunnel-hoop", "tunnel-hoop", $"Water pipe of polyethylene {new Trade("20 mm")}, {Amount.Length(3)}", 1, Unit.Count, 3.20, 3, .02, .02),
         new("fine-mesh", "fine-mesh", $"Zinc-coated mesh of {Amount.Length(.013)}, {Amount.Length(1)} × {Amount.Length(5)}", 5, Unit.SquareMetre, 22.00, 5, 1),
         new("seep-hose", "seep-hose", $"Seep hose, {Amount.Length(10)}", 1, Unit.Count, 14.00),
         new("timer", "timer", "Tap timer with pressure reducer and backflow stop", 1, Unit.Count, 38.00),

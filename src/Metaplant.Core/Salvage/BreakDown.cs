@@ -47,7 +47,7 @@ public static class BreakDown
     internal static Thing? Length(Thing thing, double from, double to, string words)
     {
         var faults = thing.Faults.Where(f => f.To > from && f.From < to).Select(f => new Fault(f.Part, Math.Max(0, f.From - from), Math.Min(to, f.To) - from)).ToList();
-        return Same(thing, words, 1, new Dictionary<string, double>(thing.Values) { ["length"] = to - from }, faults);
+        return Same(thing, words, 1, new Dictionary<string, double>(thing.Values) { ["length"] = Math.Round(to - from, 6) }, faults);
     }
 
     /// <summary>

@@ -16,7 +16,7 @@ internal static class SlipwayProjects
     public static IReadOnlyList<Project> All { get; } =
     [
         new("Winch-house bed", "pallet-bed", "Grey pallets, no mark", "viola", null, 0),
-        new("Juice-drum tub", "drilled-tub", "Blue juice drums", "tomato", null, 1, ("height", .45)),
+        new("Juice-drum tub", "drilled-tub", "Blue juice drums", "lettuce", null, 1, ("height", .45)),
         new("Half a cider drum", "drum-cradle", "Cider drum", "lettuce", ["Rafters of the winch house"], 1, ("troughs", 1)),
         new("Edge along the slip", "woven-edging", "Osier rods", null, ["Net poles"], 1, ("length", 4)),
         new("Crates up the stair", "lined-crates", "Orchard crates", "lettuce", ["Rafters of the winch house"], .5, ("steps", 2), ("wide", 2)),

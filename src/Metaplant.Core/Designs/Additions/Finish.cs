@@ -21,7 +21,7 @@ public sealed class Finish : Addition
     /// <summary>m² of wood worth opening a tin for: packers alone are less.</summary>
     private const double Least = .3;
 
-    public override bool Fits(Blueprint to) => to.Bays.Count > 0 && to.Parts.Where(p => p.Form is Form.Board or Form.Timber).Sum(p => p.Count * p.Length * p.Width) > Least;
+    public override bool Fits(Blueprint to) => to.Bays.Count > 0 && to.Parts.Where(p => p.Form is Form.Board or Form.Timber or Form.Section or Form.Frame).Sum(p => p.Count * p.Length * p.Width) > Least;
 
     public override Added With(Blueprint to, double choice, Brief brief)
     {
