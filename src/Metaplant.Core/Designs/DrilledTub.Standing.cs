@@ -66,7 +66,9 @@ public sealed partial class DrilledTub
         if (tub.Crack > 0) steps.AddRange(Plating(tub));
         steps.AddRange(tub.Alike.Select((p, i) => Op.Cut(p.Need, "packers", p.Count, tub.PackerLength) with
         {
-            Title = p.Count == 1 ? (Sentence)$"Cut a packer of {Amount.Length(p.High)}" : $"Cut {p.Count} packers", Words = $"{Amount.Length(tub.PackerLength)} long, {Amount.Length(p.High)} high.{(tub.Packers.Any(tub.InTwo) && i == 0 ? " The one under the outlet in two, beside it." : "")}", Places = [p.Part],
+            Title = tub.Alike.Count > 1 ? (Sentence)$"Cut a packer of {Amount.Length(p.High)}" : $"Cut {new Count(p.Count, "packer", "packers")}",
+            Words = $"{Amount.Length(tub.PackerLength)} long, {Amount.Length(p.High)} high.{(tub.Packers.Any(tub.InTwo) && i == 0 ? " The one under the outlet in two, beside it." : "")}",
+            Places = [p.Part],
         }));
         steps.AddRange(VesselSteps.Prove(Shells(tub), tub.Set.Brief));
         if (tub.Lined) steps.Add(new("liner", tub.Set.Lead.MustLine ? "Line it with film" : "Line it", "Fold the corners like a parcel; staple under the rim.", 15, ["Scissors", "Stapler"], []) { Places = ["liner"] });

@@ -40,7 +40,7 @@ internal static class SlipwayProjects
             var design = Catalogue.Find(Design)!;
             var brief = Brief.Default with { Crop = Crop is null ? null : Crops.Find(Handbook.Default, Crop), GroundId = From is null ? null : "firm-sand" };
             var ready = Ready(heap);
-            var match = Matcher.Match(design, ready, brief, Aim.MostSoil);
+            var match = Matcher.Match(design, ready, brief, Aim.MostSoil, cancel: cancel);
             var lead = match.Best?.Lead ?? Leads.Of(design, Stockroom.Of(ready)).Found.Single();
             var settings = match.Best?.Set.Values.ToDictionary() ?? [];
             foreach (var (id, value) in Set) settings[id] = value;

@@ -39,6 +39,7 @@ public sealed record StandInDto(string Part, int ThingId, string Name, Sentence 
 
 public sealed record NotchDto(double Value, string? Label, Verdict? Verdict);
 
+/// <summary>A setting, where it stands, and what each stop of it would bring.</summary>
 /// <param name="IsAddition">True where it adds something to the design that it does without as well.</param>
 public sealed record SliderDto(string Id, string Name, Unit Unit, double Value, double Default, Sentence Why, bool IsAddition, IReadOnlyList<NotchDto> Notches);
 

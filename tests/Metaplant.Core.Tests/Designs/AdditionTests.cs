@@ -54,8 +54,9 @@ public class AdditionTests
     {
         var fit = Bed([], ("with-seep-hose", .30));
         var bed = fit.Blueprint.Bays.Single().Planting;
-        var rows = Math.Round(bed.Width / .30);
-        var metres = rows * bed.Length + (rows - 1) * .30;
+        // As many rows as leave no two farther apart than .30, evenly.
+        var rows = Math.Ceiling(bed.Width / .30);
+        var metres = rows * bed.Length + (rows - 1) * bed.Width / rows;
         fit.Blueprint.Figures.Single(f => f.Title == "Seep hose").Value.Near(metres);
         fit.Cast.Buys.Single(b => b.NeedId == "with-seep-hose").Amount.ShouldBe(Math.Ceiling(metres / 10));
         Of(fit, "seep-hose").Utilisation!.Value.Near(metres / 30);
@@ -117,7 +118,7 @@ public class AdditionTests
         var bed = fit.Blueprint.Bays.Single().Space.SectionAt(0);
         var radius = (bed.Width + .40) / 2;
         var hoop = Part(fit, "tunnel-hoop");
-        hoop.Length.Near(Math.PI * radius + .50);
+        hoop.Length.Near(Math.PI * radius + fit.Blueprint.Depth + .50);
         hoop.Count.ShouldBe((int)(bed.Length / .60) + 1);
         fit.Cast.Takes.Where(t => t.NeedId == "with-low-tunnel-hoops").ShouldAllBe(t => t.ThingId == 6);
         // 25 mm pipe bent to that half circle, against 20 MPa of .8 GPa.

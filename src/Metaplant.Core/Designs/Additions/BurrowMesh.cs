@@ -19,7 +19,9 @@ public sealed class BurrowMesh : Addition
 
     private static readonly Role Mesh = new("burrow-mesh", "Mesh against burrowers", Seat.InSoil, Form.Mesh)
     {
-        Buy = "fine-mesh", Of = s => s.IsMetal(), Also = WhyNot,
+        Buy = "fine-mesh",
+        Of = s => s.IsMetal(),
+        Also = WhyNot,
     };
 
     public override Setting Setting { get; } = Choose("burrow-mesh", "Mesh under it", Unit.Count, "Voles, moles and rats come from below, and into a filled bed it is laid no more", new Stop(1, "against burrowers"));

@@ -21,7 +21,9 @@ public sealed class LowTunnel : Addition
 
     private static readonly Role Pipe = new("tunnel-hoops", "Hoops", Seat.AmongPlants, Form.Pipe)
     {
-        Buy = "tunnel-hoop", Of = s => s == Substance.Polyethylene, Also = l => l.Thin > Thickest + 1e-9 ? "Too thick to spring over a bed." : l.Of.Thing.Shows(Findings.Cracked) ? "Cracked: it kinks there." : null,
+        Buy = "tunnel-hoop",
+        Of = s => s == Substance.Polyethylene,
+        Also = l => l.Thin > Thickest + 1e-9 ? "Too thick to spring over a bed." : l.Of.Thing.Shows(Findings.Cracked) ? "Cracked: it kinks there." : null,
     };
 
     private static readonly Role Film = new("tunnel-film", "Film", Seat.AmongPlants, Form.Film) { Buy = "film" };
@@ -33,7 +35,8 @@ public sealed class LowTunnel : Addition
     public override Added With(Blueprint to, double choice, Brief brief)
     {
         var bay = to.Bays[0];
-        double radius = Width(bay) / 2, arc = Math.PI * radius;
+        // Upright as far as half of the soil is high, a half circle over that.
+        double radius = Width(bay) / 2, arc = Math.PI * radius + bay.Depth;
         var hoops = (int)Math.Floor(Long(bay) / Apart + 1e-9) + 1;
         var gust = brief.Handbook.Term(brief.GustId);
         var hold = Wind.Pressure(gust.Value) * radius;

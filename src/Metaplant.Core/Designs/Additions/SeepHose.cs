@@ -10,19 +10,20 @@ public sealed class SeepHose : Addition
     /// <summary>As it is sold, and as makers let one tap feed: past it its far end stays dry.</summary>
     private const double Roll = 10, Longest = 30;
 
-    public override Setting Setting { get; } = Choose("seep-hose", "Seep hose, row from row", Unit.Metre, "Near rows in sand, wider ones in clay: water spreads sideways as soil lets it", new Stop(.20), new Stop(.30), new Stop(.40), new Stop(.50));
+    public override Setting Setting { get; } = Choose("seep-hose", "Seep hose, rows at most apart", Unit.Metre, "Near rows in sand, wider ones in clay: water spreads sideways as soil lets it", new Stop(.20), new Stop(.30), new Stop(.40), new Stop(.50));
 
     public override bool Fits(Blueprint to) => to.Bays.Count > 0 && to.Bays.All(b => b.Planting.Width >= .25) && to.Pockets.Count == 0;
 
     public override Added With(Blueprint to, double choice, Brief brief)
     {
         var run = to.Bays.Sum(b => Length(b, choice));
+        var apart = to.Bays.Min(b => Apart(b, choice));
         Sum length = Sum.Of(
-            "Seep hose", "Σ n l + (n − 1) s", [.. to.Bays.Take(1).SelectMany(b => (Term[])[new("n", "rows", Rows(b, choice), Unit.Count), new("l", "length of a row", b.Planting.Length, Unit.Metre)]), new("s", "from row to row", choice, Unit.Metre)], run, Unit.Metre, "To and fro, half the distance from each edge", to.Bays.Count == 1 ? "" : $"{to.Bays.Count} such rooms");
+            "Seep hose", "Σ n l + (n − 1) s", [.. to.Bays.Take(1).SelectMany(b => (Term[])[new("n", "rows", Rows(b, choice), Unit.Count), new("l", "length of a row", b.Planting.Length, Unit.Metre)]), new("s", "from row to row", apart, Unit.Metre)], run, Unit.Metre, "To and fro, half the distance from each edge", to.Bays.Count == 1 ? "" : $"{to.Bays.Count} such rooms");
         return new(
             [
                 new(
-                    "seep-hose", "Lay the seep hose", $"{Amount.Length(run)} to and fro, {Amount.Length(choice)} from row to row and half of that from the edges, held down with bent wire, mulch over it. At the tap in this order: something that keeps water from running back, a sieve, a pressure reducer, the timer. The far end is closed and opened once a month to flush it.",
+                    "seep-hose", "Lay the seep hose", $"{Amount.Length(run)} to and fro, {Amount.Length(apart)} from row to row and half of that from the edges, held down with bent wire, mulch over it. At the tap in this order: something that keeps water from running back, a sieve, a pressure reducer, the timer. The far end is closed and opened once a month to flush it.",
                     10 + 2 * run, ["Knife"], [], false, "water"),
             ])
         {
@@ -32,9 +33,12 @@ public sealed class SeepHose : Addition
         };
     }
 
-    private static int Rows(Bay bay, double apart) => Math.Max(1, (int)Math.Round(bay.Planting.Width / apart));
+    /// <summary>So many that no row is farther from the next than was chosen.</summary>
+    private static int Rows(Bay bay, double most) => Math.Max(1, (int)Math.Ceiling(bay.Planting.Width / most - 1e-9));
 
-    private static double Length(Bay bay, double apart) => Rows(bay, apart) is var n ? n * bay.Planting.Length + (n - 1) * apart : 0;
+    private static double Apart(Bay bay, double most) => bay.Planting.Width / Rows(bay, most);
+
+    private static double Length(Bay bay, double most) => Rows(bay, most) * bay.Planting.Length + (Rows(bay, most) - 1) * Apart(bay, most);
 
     /// <summary>Whether one hose waters all of its length.</summary>
     private sealed record OneTap(string Id, double Run, double Most) : LoadPath
