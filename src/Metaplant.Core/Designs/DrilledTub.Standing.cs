@@ -82,12 +82,12 @@ public sealed partial class DrilledTub
 
     private static IEnumerable<Operation> Plating(Plan tub)
     {
-        double long_ = tub.Crack + 2 * PlateOver, pitch = tub.Crack / (tub.Set.Whole("bolts") - 1);
+        double long_ = tub.Crack + 2 * PlateOver, pitch = tub.Crack / (tub.Bolts - 1);
         return
         [
             new("stop", "Stop the crack", $"A hole of {Amount.Length(Bolt)} at each end of it, where its last hair ends: wet it, wipe it, and the hair shows.", 6, [Op.Bit(Bolt)], Op.EyesAndGloves, false, "drill") { SlowerWithSalvage = true },
             new(
-                "plates", "Plate the crack", $"A plate of {Amount.Length(long_)} by {Amount.Length(2 * PlateOver)} inside and one outside, as thick as the wall or of steel, mastic between. Bolts through both, {tub.Set.Whole("bolts")} on each side, {Amount.Length(PlateOver * 2 / 3)} from the crack and {Amount.Length(pitch)} from each other; nuts outside.", 10 + 2 * tub.Set.Whole("bolts"), [Op.Bit(Bolt), "Spanner", "Tin snips"], Op.EyesAndGloves, false, "drill", "edges")
+                "plates", "Plate the crack", $"A plate of {Amount.Length(long_)} by {Amount.Length(2 * PlateOver)} inside and one outside, as thick as the wall or of steel, mastic between. Bolts through both, {tub.Bolts} on each side, {Amount.Length(PlateOver * 2 / 3)} from the crack and {Amount.Length(pitch)} from each other; nuts outside.", 10 + 2 * tub.Bolts, [Op.Bit(Bolt), "Spanner", "Tin snips"], Op.EyesAndGloves, false, "drill", "edges")
             { SlowerWithSalvage = true },
         ];
     }
@@ -146,6 +146,9 @@ public sealed partial class DrilledTub
         public double Hole => Set["hole"];
 
         public double Crack => Set.Values.GetValueOrDefault("crack");
+
+        /// <summary>Bolts on each side of the crack, one at each of its ends.</summary>
+        public int Bolts => 1 + (int)Math.Ceiling(Crack / BoltsApart[Set.Whole("bolts")] - 1e-9);
 
         /// <summary>Its holes, where they are in its wall.</summary>
         public SideHoles? Side => field ??= Set.Values.GetValueOrDefault("lip") is > 0 and var lip ? new(Inside.SectionAt(lip), Hole, lip, Inside.AreaAt(Soil) / Inside.AreaAt(lip)) : null;

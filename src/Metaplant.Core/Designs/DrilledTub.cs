@@ -28,6 +28,9 @@ public sealed partial class DrilledTub : Design
     /// <summary>How much of a crack one plate covers that is sold, m.</summary>
     private const double SoldPlate = .15;
 
+    /// <summary>From bolt to bolt beside a crack, m, farthest first: nearer than three diameters the wall would tear from hole to hole.</summary>
+    private static readonly double[] BoltsApart = [.060, .040, .030, .020];
+
     /// <summary>How far plates reach beyond the ends of a crack, and to each side of it, m.</summary>
     private const double PlateOver = .03;
 
@@ -57,7 +60,7 @@ public sealed partial class DrilledTub : Design
                 : (Setting[])[],
             .. thing.Shows(Findings.RustThrough) ? [Setting.Even("rusty", "Holes that rust has made", Unit.Count, 0, 20, 1, 0, "Those as wide as one that is drilled; they count half")] : (Setting[])[],
             .. thing.Shows(Findings.Cracked)
-                ? [Setting.Even("crack", "Length of the crack", Unit.Metre, .05, .60, .05, .15, "Measure it from end to end, hair-thin ends too"), Setting.Even("bolts", "Bolts on each side of it", Unit.Count, 2, 12, 1, 4, "Through a plate inside and one outside").Least()]
+                ? [Setting.Even("crack", "Length of the crack", Unit.Metre, .05, .60, .05, .15, "Measure it from end to end, hair-thin ends too"), new Setting("bolts", "Bolts beside it", Unit.Count, [new(0, "far apart"), new(1, "usual"), new(2, "close"), new(3, "closest")], 1, "Through a plate inside and one outside").Least()]
                 : (Setting[])[],
             Packing.Wall,
         ];
@@ -126,7 +129,7 @@ public sealed partial class DrilledTub : Design
         [
             tub.Held.Wall(handbook),
             .. tub.Packers.Count == 0 ? (LoadPath[])[] : [held.Floor(tub.FloorSpan, tub.Packers.Count - 1, net, handbook)],
-            .. tub.Crack > 0 ? [tub.Held.Plated(tub.Crack, tub.Set.Whole("bolts"), Bolt, handbook)] : (LoadPath[])[],
+            .. tub.Crack > 0 ? [tub.Held.Plated(tub.Crack, tub.Bolts, Bolt, handbook)] : (LoadPath[])[],
             .. tub.Slope > 0 ? [new PackersStand("packers-stand", tub.Alike[^1].Part, tub.Alike[^1].High, tub.PackerWidth)] : (LoadPath[])[],
         ];
     }
