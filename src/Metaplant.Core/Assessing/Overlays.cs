@@ -12,6 +12,9 @@ public static class Overlays
 {
     private const int MostPlantsDrawn = 400;
 
+    /// <summary>Of what stays wet, from the floor up, so that it follows a round one.</summary>
+    private static readonly double[] Levels = [0, .1, .25, .5, .75, 1];
+
     public static IReadOnlyList<View> Draw(Blueprint blueprint, Scene scene, Assessment assessment, Brief brief)
     {
         var closed = blueprint.Foot is ClosedFloor;
@@ -46,13 +49,16 @@ public static class Overlays
     {
         foreach (var bay in blueprint.Bays.Where(b => Math.Abs(scene.SectionAt - b.At.X) <= b.Planting.Length / 2))
         {
-            double half = bay.Space.SectionAt(bay.Depth / 2).Width / 2, y0 = bay.At.Y - half, y1 = bay.At.Y + half, floor = bay.At.Z;
-            if (assessment.Drain.WetLayer > 0) yield return View.Box(y0, floor, y1, floor + Math.Min(assessment.Drain.NotRooted, bay.Depth), Ink.Water);
+            double floor = bay.At.Z, wet = Math.Min(assessment.Drain.NotRooted, bay.Depth), foot = Half(wet), top = Half(bay.Depth);
+            if (assessment.Drain.WetLayer > 0) yield return new Polygon([.. Levels.Select(l => At(-Half(l * wet), l * wet)), .. Levels.Reverse().Select(l => At(Half(l * wet), l * wet))], Ink.Water);
             if (blueprint.LoadPaths.Count == 0) continue;
             // Drawn so that 5 kPa reaches as far out as 0.15 m.
             var reach = EarthPressure.At(bay.Depth, WallKind.Braced, brief.Soil) / 5000 * .15;
-            yield return new Polygon([new(y1, floor), new(y1 + reach, floor), new(y1, floor + bay.Depth)], Ink.Pressure);
-            yield return new Polygon([new(y0, floor), new(y0 - reach, floor), new(y0, floor + bay.Depth)], Ink.Pressure);
+            yield return new Polygon([At(foot, 0), At(foot + reach, 0), At(top, bay.Depth)], Ink.Pressure);
+            yield return new Polygon([At(-foot, 0), At(-foot - reach, 0), At(-top, bay.Depth)], Ink.Pressure);
+
+            double Half(double up) => bay.Space.SectionAt(up).Width / 2;
+            Point At(double across, double up) => new(bay.At.Y + across, floor + up);
         }
     }
 }

@@ -26,7 +26,7 @@ public sealed partial class DrilledTub
         [
             new("front", new(-x, 0, level.From), new(-x, 0, level.To), .10, level.Id),
             // At the high end of the ground, where it is nearest to it.
-            tub.Fall > 0 ? new("front", new(-tub.Foot.Length / 2, 0, tub.Under), new(-tub.Foot.Length / 2, 0, tub.Fall), .04, "raise") : new("front", new(x, 0, tub.Under), new(x, 0, 0), .08, tub.Raise > 0 ? "raise" : null),
+            tub.Fall > 0 ? new("front", new(-tub.Foot.Length / 2, 0, tub.Under), new(-tub.Foot.Length / 2, 0, tub.Fall), -.10, "raise") : new("front", new(x, 0, tub.Under), new(x, 0, 0), .08, tub.Raise > 0 ? "raise" : null),
             new("plan", new(-x, y, 0), new(x, y, 0), .08),
             new("section", new(0, -y, level.From), new(0, -y, level.To), .10, level.Id),
         ]);

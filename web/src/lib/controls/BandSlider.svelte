@@ -33,7 +33,7 @@
 <div class="band" data-stale={stale ? 'true' : undefined}>
   <div class="head">
     <label for={id}>{slider.name}</label>
-    <output for={id} class:choice>{words}</output>
+    <output for={id} class:choice={choice || words === here.label}>{words}</output>
   </div>
   <div class="rail" style:--at="{last > 0 ? (at / last) * 100 : 0}%">
     <div class="bands" aria-hidden="true">
