@@ -13,10 +13,10 @@ public sealed partial class Caster
     /// <summary>Sticks of one bundle that are long and thick enough, the shortest that do, so that the long ones stay for what needs them; single poles one by one.</summary>
     private void TakeSticks(SticksNeeded need, IEnumerable<(Lot Lot, Words.Sentence? Why)> from)
     {
-        var fit = new List<(Lot Lot, List<(int Unit, int Stick, double Length)> Sticks)>();
+        var fit = new List<(Lot Lot, IReadOnlyList<LooseStick> Sticks)>();
         foreach (var (lot, why) in from.DistinctBy(l => (l.Lot.ThingId, l.Lot.As<ISticks>() is null ? l.Lot.Way.Id : "")))
         {
-            var sticks = Sticks(lot, need).ToList();
+            var sticks = Sticks(lot, need);
             if (sticks.Count < (need.Alike ? need.Count : 1)) continue;
             if (why is not null) passedOver.TryAdd(need.Id, new(need.Name, lot.ThingId, lot.Of.Thing.Name, why));
             else fit.Add((lot, sticks));
@@ -50,17 +50,9 @@ public sealed partial class Caster
         return new(need.Id, lot.Of, lot.Way.Id, unit, length, wide, thin);
     }
 
-    /// <summary>Sticks of a lot that do, the shortest first.</summary>
-    private IEnumerable<(int Unit, int Stick, double Length)> Sticks(Lot lot, SticksNeeded need)
-    {
-        if (lot.As<ISticks>() is { } s)
-        {
-            var most = s.CountOver(need.Length);
-            return Left(lot.Of).SelectMany(u => u.Sticks.Where(i => i < most).Select(i => (u.Unit, i, s.LengthOfLongest(i + 1)))).Where(x => s.ThicknessAt(need.Length, x.Item3) >= need.LeastThickness - 1e-9).OrderBy(x => x.Item3).ThenBy(x => x.Unit);
-        }
-
-        return lot.Length < need.Length - 1e-9 || lot.Thin < need.LeastThickness - 1e-9 ? [] : Free(lot.Of).SelectMany(u => Enumerable.Range(0, lot.LengthsOf(need.Length)).Select(k => (u, k, lot.Length)));
-    }
+    /// <summary>Sticks of a lot that do, the shortest first: of one this cast has taken nothing of, as the room knows them.</summary>
+    private IReadOnlyList<LooseStick> Sticks(Lot lot, SticksNeeded need)
+        => left.TryGetValue(lot.ThingId, out var rest) ? LooseStick.Of(lot, rest, need.Length, need.LeastThickness) : room.Sticks.GetOrAdd((lot, need.Length, need.LeastThickness), key => LooseStick.Of(key.Lot, key.Lot.Of.Left, key.Length, key.Thickness));
 
     /// <summary>The end of line that is just long enough; where none is, whole ones joined.</summary>
     private void TakeRun(RunNeeded need)

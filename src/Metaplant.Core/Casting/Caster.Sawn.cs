@@ -22,7 +22,7 @@ public sealed partial class Caster
         if (plan.Cost.Missing > Unavoidable(items) && effort == Effort.Quick) plan = new SawnSearch([.. items.Select(All)], stocks, opened, minuteWorth, MissingNodes).Run();
         // Courses are of certain boards; what can be bought leaves these things alone where else a course would lack.
         if (plan.Cost.Missing > 0 && items.Exists(i => i.Coursed) && new SawnSearch(BesideCourses(items), stocks, opened, minuteWorth, 0).Run() is var spared && spared.Cost.Missing < plan.Cost.Missing) plan = spared;
-        takingApart += SawnSearch.Minutes(stocks, [.. stocks.Select((_, s) => plan.Bars.Count(b => b.Stock == s))]);
+        takingApart += SawnSearch.Minutes(stocks, plan.Bars);
         var cut = Cut(plan);
         foreach (var need in whole) pieces[need.Id] = [.. Pieces(need, need.Id, need.Count, need.Length, need.Wide, need.Thin, cut, plan).Select(p => need.Exact is { } side ? p with { Width = p.Wide, Thickness = side } : p)];
         foreach (var (need, classes) in coursed) FinishCourses(need, classes, cut, plan);

@@ -105,7 +105,7 @@ public sealed partial class Caster
             earlier.AddRange(before.Takes);
             foreach (var group in before.Takes.GroupBy(t => t.ThingId))
             {
-                if (room.Heap.Find(group.Key) is { } thing) left[group.Key] = [.. Remains.Of(thing.Thing, [.. thing.Taken, .. group.Select(t => t.Taken)])];
+                if (room.Heap.Find(group.Key) is { } thing) left[group.Key] = After(thing, thing.Left, [.. group.Select(t => t.Taken)]);
             }
         }
 
@@ -149,9 +149,14 @@ public sealed partial class Caster
 
     private void Put(Lot lot, string needId, params IEnumerable<Taken> taken)
     {
+        var now = Left(lot.Of);
         takes.AddRange(taken.Select(t => new Take(lot.ThingId, needId, lot.Way.Id, t)));
-        left[lot.ThingId] = [.. Remains.Of(lot.Of.Thing, [.. lot.Of.Taken, .. earlier.Concat(takes).Where(t => t.ThingId == lot.ThingId).Select(t => t.Taken)])];
+        left[lot.ThingId] = After(lot.Of, now, [.. earlier.Concat(takes).Where(t => t.ThingId == lot.ThingId).Select(t => t.Taken)]);
     }
+
+    /// <summary>What is left of a thing after what this cast takes of it.</summary>
+    private static List<Remains> After(HeapThing thing, IReadOnlyList<Remains> now, IReadOnlyList<Taken> byThis)
+        => [.. Remains.After(now, thing.Thing, [.. thing.Taken, .. byThis], byThis.Select(t => t.Unit).ToHashSet())];
 
     private void Buy(Need need, double amount)
     {

@@ -49,40 +49,39 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
 
     private const double Slack = 1e-9;
 
-    private readonly List<(SawnItem Item, bool SameAsLast)> pieces = [.. items.OrderByDescending(i => i.Length).ThenByDescending(i => i.Thin * i.Wide).ThenBy(i => i.Id, StringComparer.Ordinal).SelectMany(i => Enumerable.Range(0, i.Count).Select(k => (i, k > 0)))];
-    private readonly List<SawnBar> bars = [.. opened.Select(b => Copy(b))];
-    private readonly int[] used = [.. stocks.Select((_, s) => opened.Count(b => b.Stock == s))];
-    private readonly Dictionary<string, int> bought = new(StringComparer.Ordinal);
-    private readonly Dictionary<(string, int), double?> prices = [];
-    private readonly (IReadOnlyList<int>[] Own, IReadOnlyList<int>[][] Others) ways = Ways(stocks);
+    private readonly List<(int Item, bool SameAsLast)> pieces = [.. Enumerable.Range(0, items.Count).OrderByDescending(i => items[i].Length).ThenByDescending(i => items[i].Thin * items[i].Wide).ThenBy(i => items[i].Id, StringComparer.Ordinal).SelectMany(i => Enumerable.Range(0, items[i].Count).Select(k => (i, k > 0)))];
+    private readonly bool[][] suits = [.. items.Select(i => Among(i.From, stocks.Count))];
+    private readonly List<SawnBar> bars = [.. opened.Select(Copy)];
+    private readonly OpenedUnits units = new(stocks, opened);
+    private readonly double[] worth = [.. stocks.Select(s => s.Lot.Wide * s.Lot.Thin * WoodWorth)];
     private readonly IReadOnlyList<BadPlace>[] sound = [.. stocks.Select(s => Sound(s.Lot))];
-    private double[] least = [];
+    private readonly int[] bought = new int[items.Count];
+    private readonly double?[]?[] prices = new double?[]?[items.Count];
     private readonly bool greedy = nodes == 0;
 
     /// <summary>True where every piece is so long that none goes into what is left too short to be kept: then all that is not kept is lost already.</summary>
     private readonly bool remnantsLost = items.All(i => i.Length >= CutPlan.WorthKeeping);
+    private double[] least = [];
     private int left = nodes;
     private bool stopped;
+    private SawnCost bestCost;
     private SawnPlan? best;
 
     public SawnPlan Run()
     {
-        // The least each piece can cost: the wood of it in the thinnest bar that does, or its share of what is bought.
-        least = new double[pieces.Count + 1];
-        for (var i = pieces.Count - 1; i >= 0; i--) least[i] = least[i + 1] + Math.Min(LeastBought(pieces[i].Item), pieces[i].Item.From.Select(s => pieces[i].Item.Length * Section(s) * WoodWorth).DefaultIfEmpty(double.MaxValue).Min());
-        Place(0, -1, 0, 0);
-        return best! with { Proven = !stopped };
+        least = greedy ? [] : LeastFrom();
+        Place(0, -1, new(0, 0, opened.Sum(b => Lost(b.Stock, b.Free)), 0));
+        return best! with { Cost = CostOf(items, stocks, best.Bars, best.Bought, minuteWorth), Proven = !stopped };
     }
 
     /// <summary>What it costs to open bars by stocks, in minutes: each unit of a thing is taken apart once, whatever of it is used.</summary>
-    public static double Minutes(IReadOnlyList<SawnStock> stocks, IReadOnlyList<int> usedOfEach)
-        => stocks.Select((s, i) => (Stock: s, Units: Units(s, usedOfEach[i]))).GroupBy(x => (x.Stock.Lot.ThingId, x.Stock.Lot.Way.Id)).Sum(g => g.Max(x => x.Units) * g.First().Stock.Lot.Way.Minutes);
+    public static double Minutes(IReadOnlyList<SawnStock> stocks, IReadOnlyList<SawnBar> bars) => new OpenedUnits(stocks, bars).Minutes;
 
     /// <summary>What a plan costs: what is bought, the minutes it opens stock for, and the wood that is neither free nor an offcut worth keeping.</summary>
     public static SawnCost CostOf(IReadOnlyList<SawnItem> items, IReadOnlyList<SawnStock> stocks, IReadOnlyList<SawnBar> bars, IReadOnlyDictionary<string, int> bought, double minuteWorth)
     {
         var missing = 0;
-        double money = Minutes(stocks, [.. stocks.Select((_, s) => bars.Count(b => b.Stock == s))]) * minuteWorth;
+        var money = Minutes(stocks, bars) * minuteWorth;
         foreach (var item in items.Where(i => bought.GetValueOrDefault(i.Id) > 0))
         {
             if (item.Bought(bought[item.Id]) is { } price) money += price;
@@ -110,19 +109,42 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
         return copy;
     }
 
-    private static int Units(SawnStock stock, int usedBars) => (usedBars + stock.Lot.FromEach - 1) / stock.Lot.FromEach;
+    private static bool[] Among(IReadOnlyList<int> some, int all)
+    {
+        var among = new bool[all];
+        foreach (var s in some) among[s] = true;
+        return among;
+    }
 
-    private double Section(int stock) => stocks[stock].Lot.Wide * stocks[stock].Lot.Thin;
+    /// <summary>From each piece on, the least that it and those after it can cost: the wood of each in the thinnest bar that does, or its share of what is bought.</summary>
+    private double[] LeastFrom()
+    {
+        var each = items.Select((item, i) => Math.Min(LeastBought(i), item.From.Select(s => item.Length * worth[s]).DefaultIfEmpty(double.MaxValue).Min())).ToList();
+        var sums = new double[pieces.Count + 1];
+        for (var i = pieces.Count - 1; i >= 0; i--) sums[i] = sums[i + 1] + each[pieces[i].Item];
+        return sums;
+    }
 
-    private double? Price(SawnItem item, int count) => prices.TryGetValue((item.Id, count), out var known) ? known : prices[(item.Id, count)] = item.Bought(count);
+    private double LeastBought(int item) => Enumerable.Range(1, items[item].Count).Select(k => Price(item, k) is { } price ? price / k : double.MaxValue).Min();
 
-    private double LeastBought(SawnItem item) => Enumerable.Range(1, item.Count).Select(k => Price(item, k) is { } price ? price / k : double.MaxValue).Min();
+    /// <summary>What so many of an item cost, asked once.</summary>
+    private double? Price(int item, int count)
+    {
+        var known = prices[item] ??= new double?[items[item].Count + 1];
+        // Not for sale is remembered as no number.
+        return (known[count] ??= items[item].Bought(count) ?? double.NaN) is var price && double.IsNaN(price) ? null : price;
+    }
+
+    /// <summary>What the pieces placed so far come to, carried along so that nothing is summed anew at every place.</summary>
+    /// <param name="Bought">What is bought, money.</param>
+    /// <param name="Spent">Wood of the pieces placed, told as money.</param>
+    /// <param name="Lost">Wood of the bars begun that is neither free nor to be kept, told as money.</param>
+    /// <param name="Missing">Pieces that cannot be had.</param>
+    private readonly record struct SoFar(double Bought, double Spent, double Lost, int Missing);
 
     /// <summary>Places one piece and all after it, in every way that may still be better than the best.</summary>
     /// <param name="from">The bar that the piece before it went to when it is alike, so that the same plan is not looked at in every order.</param>
-    /// <param name="spent">Wood of the pieces placed, told as money.</param>
-    /// <param name="missing">Pieces so far that cannot be had.</param>
-    private void Place(int at, int from, double spent, int missing)
+    private void Place(int at, int from, SoFar so)
     {
         if (best is not null)
         {
@@ -132,94 +154,124 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
                 return;
             }
 
-            var bound = new SawnCost(missing, BoughtSoFar() + OpeningSoFar() * minuteWorth + (remnantsLost ? LostSoFar() : spent) + (least[at] >= double.MaxValue / 2 ? 0 : least[at]));
-            if (bound.Against(best.Cost) >= 0) return;
+            var bound = new SawnCost(so.Missing, so.Bought + units.Minutes * minuteWorth + (remnantsLost ? so.Lost : so.Spent) + (least[at] >= double.MaxValue / 2 ? 0 : least[at]));
+            if (bound.Against(bestCost) >= 0) return;
         }
 
         if (at == pieces.Count)
         {
-            var cost = CostOf(items, stocks, bars, bought, minuteWorth);
-            if (best is null || cost.Against(best.Cost) < 0) best = new([.. bars.Where(b => b.Cuts.Count > 0).Select(Copy)], bought.Where(b => b.Value > 0).ToDictionary(StringComparer.Ordinal), cost, false);
+            var cost = new SawnCost(so.Missing, so.Bought + units.Minutes * minuteWorth + so.Lost);
+            if (best is not null && cost.Against(bestCost) >= 0) return;
+            bestCost = cost;
+            best = new([.. bars.Where(b => b.Cuts.Count > 0).Select(Copy)], items.Select((item, i) => (item.Id, Count: bought[i])).Where(b => b.Count > 0).ToDictionary(b => b.Id, b => b.Count, StringComparer.Ordinal), cost, false);
+            // Greedy, the first is the answer; whether a better one was ruled out is not known.
+            stopped |= greedy && pieces.Count > 0;
             return;
         }
 
         var (item, same) = pieces[at];
-        var lowest = same ? from : -1;
-        foreach (var option in Options(item, lowest))
+        foreach (var option in Options(item, same ? from : -1))
         {
-            Take(at, item, option, spent, missing);
+            Take(at, item, option, so);
             if (stopped) return;
         }
     }
 
-    private void Take(int at, SawnItem item, Option option, double spent, int missing)
+    private void Take(int at, int item, Option option, SoFar so)
     {
         if (option.Bar == int.MaxValue)
         {
-            var before = bought.GetValueOrDefault(item.Id);
-            bought[item.Id] = before + 1;
-            Place(at + 1, int.MaxValue, spent, missing + (Price(item, 1) is null ? 1 : 0));
-            bought[item.Id] = before;
+            var before = bought[item] == 0 ? 0 : Price(item, bought[item]) ?? 0;
+            var now = Price(item, ++bought[item]);
+            Place(at + 1, int.MaxValue, so with { Bought = so.Bought - before + (now ?? 0), Missing = so.Missing + (now is null ? 1 : 0) });
+            bought[item]--;
             return;
         }
 
         var fresh = option.Bar == bars.Count;
+        var opening = fresh ? units.Begin(option.Stock) : default;
         if (fresh)
         {
             bars.Add(new(option.Stock, sound[option.Stock]));
-            used[option.Stock]++;
+            so = so with { Lost = so.Lost + Lost(option.Stock, sound[option.Stock]) };
         }
 
         var bar = bars[option.Bar];
         var stretch = bar.Free[option.Stretch];
-        bar.Cuts.Add(new(item.Id, stretch.From, stretch.From + item.Length));
-        bar.Free[option.Stretch] = new(Math.Min(stretch.To, stretch.From + item.Length + CutPlan.Kerf), stretch.To);
-        Place(at + 1, option.Bar, spent + item.Length * Section(option.Stock) * WoodWorth, missing);
+        var length = items[item].Length;
+        var over = new BadPlace(Math.Min(stretch.To, stretch.From + length + CutPlan.Kerf), stretch.To);
+        bar.Cuts.Add(new(items[item].Id, stretch.From, stretch.From + length));
+        bar.Free[option.Stretch] = over;
+        Place(at + 1, option.Bar, so with { Spent = so.Spent + length * worth[option.Stock], Lost = so.Lost + (Kept(stretch) - Kept(over)) * worth[option.Stock] });
         bar.Free[option.Stretch] = stretch;
         bar.Cuts.RemoveAt(bar.Cuts.Count - 1);
         if (!fresh) return;
         bars.RemoveAt(bars.Count - 1);
-        used[option.Stock]--;
+        units.Undo(option.Stock, opening);
     }
 
-    private readonly record struct Option(int Bar, int Stretch, int Stock, double Price, double Over) : IComparable<Option>
+    private static double Kept(BadPlace stretch) => stretch.To - stretch.From is var long_ && long_ >= CutPlan.WorthKeeping ? long_ : 0;
+
+    /// <summary>Wood of a bar that is neither free nor to be kept, told as money.</summary>
+    private double Lost(int stock, IReadOnlyList<BadPlace> free)
     {
-        public int CompareTo(Option other) => Price.CompareTo(other.Price) is not 0 and var price ? price : Over.CompareTo(other.Over) is not 0 and var over ? over : Bar.CompareTo(other.Bar);
+        var lost = stocks[stock].Lot.Length;
+        for (var f = 0; f < free.Count; f++) lost -= Kept(free[f]);
+        return lost * worth[stock];
+    }
+
+    /// <param name="Met">How many were met before it: of two as good the one met first comes first.</param>
+    private readonly record struct Option(int Bar, int Stretch, int Stock, double Price, double Over, int Met) : IComparable<Option>
+    {
+        public int CompareTo(Option other)
+            => Price.CompareTo(other.Price) is not 0 and var price ? price : Over.CompareTo(other.Over) is not 0 and var over ? over : Bar.CompareTo(other.Bar) is not 0 and var bar ? bar : Met.CompareTo(other.Met);
     }
 
     /// <summary>Every place that is not like another one, the cheapest first and of these the one that leaves least.</summary>
-    private IEnumerable<Option> Options(SawnItem item, int lowest)
+    private List<Option> Options(int item, int lowest)
     {
         var options = new List<Option>();
         if (lowest != int.MaxValue)
         {
-            var like = new HashSet<(int Stock, int Over, long Bar)>();
-            for (var b = Math.Max(lowest, 0); b < bars.Count; b++)
-            {
-                if (!item.From.Contains(bars[b].Stock)) continue;
-                for (var s = 0; s < bars[b].Free.Count; s++)
-                {
-                    var over = bars[b].Free[s].To - bars[b].Free[s].From - item.Length;
-                    // The bar of the piece before is always looked at, since it is the lowest there is.
-                    if (over >= -Slack && (like.Add((bars[b].Stock, (int)Math.Round(over * 1e5), Looks(bars[b]))) || b == lowest)) options.Add(new(b, s, bars[b].Stock, item.Length * Section(bars[b].Stock) * WoodWorth, over));
-                }
-            }
-
-            foreach (var stock in item.From)
-            {
-                if (!Open(stock)) continue;
-                var whole = sound[stock];
-                for (var s = 0; s < whole.Count; s++)
-                {
-                    if (whole[s].To - whole[s].From - item.Length is var over && over >= -Slack) options.Add(new(bars.Count, s, stock, item.Length * Section(stock) * WoodWorth + OpeningMinutes(stock) * minuteWorth, over));
-                }
-            }
+            InBarsBegun(item, lowest, options);
+            InFreshBars(item, options);
         }
 
-        options.Add(new(int.MaxValue, 0, 0, Price(item, 1) ?? double.MaxValue, 0));
+        options.Add(new(int.MaxValue, 0, 0, Price(item, 1) ?? double.MaxValue, 0, options.Count));
         if (greedy) return [options.Min()];
-        // Stable, so that of two as good the one met first comes first.
-        return options.Order();
+        options.Sort();
+        return options;
+    }
+
+    private void InBarsBegun(int item, int lowest, List<Option> options)
+    {
+        var like = greedy ? null : new HashSet<(int Stock, int Over, long Bar)>();
+        var length = items[item].Length;
+        for (var b = Math.Max(lowest, 0); b < bars.Count; b++)
+        {
+            var bar = bars[b];
+            if (!suits[item][bar.Stock]) continue;
+            for (var s = 0; s < bar.Free.Count; s++)
+            {
+                var over = bar.Free[s].To - bar.Free[s].From - length;
+                // The bar of the piece before is always looked at, since it is the lowest there is.
+                if (over >= -Slack && (like is null || like.Add((bar.Stock, (int)Math.Round(over * 1e5), Looks(bar))) || b == lowest)) options.Add(new(b, s, bar.Stock, length * worth[bar.Stock], over, options.Count));
+            }
+        }
+    }
+
+    private void InFreshBars(int item, List<Option> options)
+    {
+        var length = items[item].Length;
+        foreach (var stock in items[item].From)
+        {
+            if (!units.LeaveRoomFor(stock)) continue;
+            var whole = sound[stock];
+            for (var s = 0; s < whole.Count; s++)
+            {
+                if (whole[s].To - whole[s].From - length is var over && over >= -Slack) options.Add(new(bars.Count, s, stock, length * worth[stock] + units.MinutesMore(stock) * minuteWorth, over, options.Count));
+            }
+        }
     }
 
     /// <summary>The same for two bars with the same stretches free.</summary>
@@ -228,74 +280,5 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
         long looks = 17;
         foreach (var f in bar.Free) looks = looks * 1_000_003 + (long)Math.Round((f.To - f.From) * 1e5);
         return looks;
-    }
-
-    private double OpeningMinutes(int stock) => Units(stocks[stock], used[stock] + 1) > OpenUnits(ways.Own[stock]) ? stocks[stock].Lot.Way.Minutes : 0;
-
-    /// <summary>Units of a thing that are taken apart one way: as many as the form of which most is used asks for.</summary>
-    private int OpenUnits(IReadOnlyList<int> way)
-    {
-        var most = 0;
-        foreach (var s in way) most = Math.Max(most, Units(stocks[s], used[s]));
-        return most;
-    }
-
-    /// <summary>True where another bar can be begun: its thing has a unit left that is not taken apart another way.</summary>
-    private bool Open(int stock)
-    {
-        var units = Math.Max(OpenUnits(ways.Own[stock]), Units(stocks[stock], used[stock] + 1));
-        foreach (var other in ways.Others[stock]) units += OpenUnits(other);
-        return units <= stocks[stock].Units;
-    }
-
-    /// <summary>By stock, the stocks of the same thing and way; and those of the same thing by its other ways.</summary>
-    private static (IReadOnlyList<int>[] Own, IReadOnlyList<int>[][] Others) Ways(IReadOnlyList<SawnStock> stocks)
-    {
-        var byThing = Enumerable.Range(0, stocks.Count).GroupBy(s => stocks[s].Lot.ThingId).ToDictionary(g => g.Key, g => g.GroupBy(s => stocks[s].Lot.Way.Id, StringComparer.Ordinal).Select(w => (w.Key, Stocks: (IReadOnlyList<int>)[.. w])).ToList());
-        return (
-            [.. stocks.Select(s => byThing[s.Lot.ThingId].First(w => w.Key == s.Lot.Way.Id).Stocks)],
-            [.. stocks.Select(s => byThing[s.Lot.ThingId].Where(w => w.Key != s.Lot.Way.Id).Select(w => w.Stocks).ToArray())]);
-    }
-
-    /// <summary>Wood of the bars begun that is neither free nor to be kept, told as money.</summary>
-    private double LostSoFar()
-    {
-        double money = 0;
-        foreach (var bar in bars)
-        {
-            var kept = 0.0;
-            foreach (var f in bar.Free)
-            {
-                if (f.To - f.From >= CutPlan.WorthKeeping) kept += f.To - f.From;
-            }
-
-            money += (stocks[bar.Stock].Lot.Length - kept) * Section(bar.Stock) * WoodWorth;
-        }
-
-        return money;
-    }
-
-    /// <summary>The same as <see cref="Minutes"/> for the bars begun, without looking anything up: it is asked at every place.</summary>
-    private double OpeningSoFar()
-    {
-        double minutes = 0;
-        for (var s = 0; s < used.Length; s++)
-        {
-            // A way counts once, at the first of its stocks.
-            if (ways.Own[s][0] == s) minutes += OpenUnits(ways.Own[s]) * stocks[s].Lot.Way.Minutes;
-        }
-
-        return minutes;
-    }
-
-    private double BoughtSoFar()
-    {
-        double money = 0;
-        foreach (var item in items)
-        {
-            if (bought.GetValueOrDefault(item.Id) is > 0 and var k && Price(item, k) is { } price) money += price;
-        }
-
-        return money;
     }
 }

@@ -57,10 +57,11 @@ public sealed record HoleGrid(IReadOnlyList<Point> Positions)
             var least = double.PositiveInfinity;
             for (var i = 0; i < Count; i++)
             {
-                for (var j = i + 1; j < Count; j++) least = Math.Min(least, Positions[i].DistanceTo(Positions[j]));
+                var (x, y) = (Positions[i].X, Positions[i].Y);
+                for (var j = i + 1; j < Count; j++) least = Math.Min(least, (Positions[j].X - x) * (Positions[j].X - x) + (Positions[j].Y - y) * (Positions[j].Y - y));
             }
 
-            return least;
+            return Math.Sqrt(least);
         }
     }
 

@@ -127,7 +127,9 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
         var order = 0;
         Sentence whyNot = "Nothing can be cut of it.";
         List<(Chosen Set, double By)> lacking = [];
-        foreach (var set in SizesOf(design, lead, brief))
+        var settings = design.Settings(lead);
+        List<Setting> solvedFor = [.. settings.Where(s => s.LeastThatHolds)];
+        foreach (var set in SizesOf(settings, lead, brief))
         {
             var asked = design.Ask(set);
             if (!asked.Ok) whyNot = asked.Problems[0].Sentence;
@@ -166,7 +168,7 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
                 continue;
             }
 
-            if (Solved(design, next.Draft, room) is not { } solved) continue;
+            if (Solved(next.Draft) is not { } solved) continue;
             // What a check fails in is no candidate for good, and is assessed in full only when there is none.
             if (Verdicts.Worst(solved.Checks()) is var worst and >= Verdict.Fails)
             {
@@ -183,7 +185,7 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
         foreach (var draft in late.TakeWhile(_ => beyond is null))
         {
             cancel.ThrowIfCancellationRequested();
-            if (Solved(design, draft, room) is not { } solved) continue;
+            if (Solved(draft) is not { } solved) continue;
             var tooLong = Fit.Of(solved, room);
             if (tooLong.Good) beyond = tooLong;
             else failed.Add(tooLong);
@@ -199,7 +201,7 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
 
         foreach (var draft in lackingPieces.OrderBy(d => d.Cast.Short.Count).ThenBy(d => d.Cast.Short.Sum(s => s.Count)).Take(3))
         {
-            if (Solved(design, draft, room) is not { } solved) continue;
+            if (Solved(draft) is not { } solved) continue;
             var fit = Fit.Of(solved, room);
             failed.Add(fit);
             if (fit.Assessment.Worst < Verdict.Fails) break;
@@ -218,20 +220,18 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
 
         var nearest = near ?? failed.OrderBy(f => f.Cast.Unfilled.Count()).ThenBy(f => f.Assessment.Worst).First();
         return new(lead, null, nearest, WhyNot(nearest), near?.Cast.Short[0], sizes);
+
+        // One size with the least that holds; null where it cannot be drafted.
+        Draft? Solved(Draft draft) => solvedFor.Count == 0 ? draft : Solver.Least(design, solvedFor, draft.Set, room, like: draft);
     }
 
     /// <summary>Every size worth trying: all that the settings say, the others at their default and what is solved for at its least.</summary>
-    private static IEnumerable<Chosen> SizesOf(Design design, Lead lead, Brief brief)
+    private static IEnumerable<Chosen> SizesOf(IReadOnlyList<Setting> settings, Lead lead, Brief brief)
     {
-        var settings = design.Settings(lead);
         IEnumerable<Dictionary<string, double>> sizes = [settings.ToDictionary(s => s.Id, s => s.LeastThatHolds ? s.Stops[0].Value : s.Default, StringComparer.Ordinal)];
         foreach (var s in settings.Where(s => s.Sizes.Count > 0)) sizes = sizes.SelectMany(size => s.Sizes.Select(v => new Dictionary<string, double>(size, StringComparer.Ordinal) { [s.Id] = v }));
         return sizes.Select(s => new Chosen(lead, s, brief));
     }
-
-    /// <summary>One size with the least that holds; null where it cannot be drafted.</summary>
-    private static Draft? Solved(Design design, Draft draft, Stockroom room)
-        => design.Settings(draft.Set.Lead).Any(s => s.LeastThatHolds) ? Solver.Least(design, draft.Set, room, like: draft) : draft;
 
     private static Sentence WhyNot(Fit fit)
     {

@@ -13,9 +13,11 @@ public static class Solver
 {
     /// <summary>The draft with the least that holds, the others of its settings as they are; null where even the most cannot be drafted.</summary>
     /// <param name="like">A draft of the same settings but for those, whose cast is kept where it may be.</param>
-    public static Draft? Least(Design design, Chosen set, Stockroom room, Effort effort = Effort.Quick, Draft? like = null)
+    public static Draft? Least(Design design, Chosen set, Stockroom room, Effort effort = Effort.Quick, Draft? like = null) => Least(design, [.. design.Settings(set.Lead).Where(s => s.LeastThatHolds)], set, room, effort, like);
+
+    /// <summary>The same with those of the lead's settings given that should be the least.</summary>
+    internal static Draft? Least(Design design, IReadOnlyList<Setting> settings, Chosen set, Stockroom room, Effort effort = Effort.Quick, Draft? like = null)
     {
-        var settings = design.Settings(set.Lead).Where(s => s.LeastThatHolds).ToList();
         foreach (var s in settings) set = set.With(s.Id, s.Stops[^1].Value);
         if (Draft.Of(design, set, room, effort, like) is not { Ok: true, Value: var best }) return null;
         var checks = best.Checks();

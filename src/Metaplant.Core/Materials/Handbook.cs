@@ -41,11 +41,14 @@ public sealed class Handbook
 
     public bool IsOwn(string id) => own.ContainsKey(id);
 
+    /// <summary>What each row means in words, told once: a check asks for dozens.</summary>
+    private static FrozenDictionary<string, string> Meanings { get; } = Published.ToFrozenDictionary(r => r.Key, r => r.Value.Meaning.ToString(), StringComparer.Ordinal);
+
     /// <summary>The row as a term of a sum, carrying its id so that the reader can change it.</summary>
     public Term Term(string id)
     {
         var row = Published[id];
-        return new Term(row.Symbol, row.Meaning.ToString(), this[id], row.Unit, id);
+        return new Term(row.Symbol, Meanings[id], this[id], row.Unit, id);
     }
 
     /// <summary>The handbook with the gardener's values in place of ours; refused when an id is unknown or a value is out of its row's range.</summary>

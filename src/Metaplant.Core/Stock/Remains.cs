@@ -27,6 +27,20 @@ public sealed record Remains(int Unit, bool Untouched, double Length, double Wid
         return [.. Enumerable.Range(1, thing.Count).Select(u => Left(thing, u, [.. of[u]])).OfType<Remains>()];
     }
 
+    /// <summary>What is left of a batch once more is taken of some of its units: these are worked out anew, the others stay as they are.</summary>
+    /// <param name="all">All that is taken of the batch, what was taken before among it.</param>
+    public static IReadOnlyList<Remains> After(IReadOnlyList<Remains> left, Thing thing, IReadOnlyList<Taken> all, IReadOnlySet<int> units)
+    {
+        var after = new List<Remains>(left.Count);
+        foreach (var unit in left)
+        {
+            if (!units.Contains(unit.Unit)) after.Add(unit);
+            else if (Left(thing, unit.Unit, [.. all.Where(t => t.Unit == unit.Unit)]) is { } rest) after.Add(rest);
+        }
+
+        return after;
+    }
+
     /// <summary>True where more is taken than there is: a unit whole and once more, a stick twice, more metres or litres than a unit has, or more units than there are.</summary>
     public static bool Overdrawn(Thing thing, IReadOnlyList<Taken> taken)
     {

@@ -25,6 +25,9 @@ public sealed class Stockroom
     /// <summary>Boards chosen for panels, by what there is and what is asked.</summary>
     internal ConcurrentDictionary<string, IReadOnlyList<Casting.PanelBoards>?> Panels { get; } = new(StringComparer.Ordinal);
 
+    /// <summary>Sticks of a lot of which nothing more was taken, by how long and how thick they are wanted.</summary>
+    internal ConcurrentDictionary<(Lot Lot, double Length, double Thickness), IReadOnlyList<LooseStick>> Sticks { get; } = new(LotByReference.Instance);
+
     /// <summary>How many courses of a wall alike boards give, as far as anybody asked; by the lengths of a course and the boards.</summary>
     internal ConcurrentDictionary<string, int> Courses { get; } = new(StringComparer.Ordinal);
 
@@ -44,6 +47,16 @@ public sealed class Stockroom
            let each = (int)Math.Floor(y.Expected + 1e-9)
            where each > 0
            select new Lot(thing, way, y.Form, y.Name, each, y.Length, y.Width, y.Thickness);
+
+    /// <summary>Lots are told apart by which they are: to compare all of what they say takes longer than what it saves.</summary>
+    private sealed class LotByReference : IEqualityComparer<(Lot Lot, double Length, double Thickness)>
+    {
+        public static LotByReference Instance { get; } = new();
+
+        public bool Equals((Lot Lot, double Length, double Thickness) x, (Lot Lot, double Length, double Thickness) y) => ReferenceEquals(x.Lot, y.Lot) && x.Length.Equals(y.Length) && x.Thickness.Equals(y.Thickness);
+
+        public int GetHashCode((Lot Lot, double Length, double Thickness) x) => HashCode.Combine(RuntimeHelpers.GetHashCode(x.Lot), x.Length, x.Thickness);
+    }
 
     /// <summary>Roles are told apart by which they are, since what they ask is in functions.</summary>
     private sealed class ByReference : IEqualityComparer<(Designs.Role Role, Grown Grown)>
