@@ -51,7 +51,7 @@ internal static partial class MatchEndpoints
         if (means.Problems().ToList() is { Count: > 0 } problems) return Problems.Refuse(problems);
         var matches = Matcher.Match(heap, brief.Value, aim ?? Aim.MostSoil, means, cancel);
         foreach (var match in matches.Where(m => m.Failure is not null)) NotWorkedOut(log, match.Failure, match.Design.Id);
-        return TypedResults.Ok(new MatchesDto([.. matches.Select(m => Show(m, brief.Value, heap))], [.. Idle.Of(matches, heap).Select(i => new IdleDto(i.Thing.Thing.Id, i.Thing.Thing.Number, i.Thing.Thing.Name, i.Why))]));
+        return TypedResults.Ok(new MatchesDto([.. matches.AsParallel().AsOrdered().WithCancellation(cancel).Select(m => Show(m, brief.Value, heap))], [.. Idle.Of(matches, heap).Select(i => new IdleDto(i.Thing.Thing.Id, i.Thing.Thing.Number, i.Thing.Thing.Name, i.Why))]));
     }
 
     private static DesignMatchDto Show(DesignMatch m, Brief brief, Core.Salvage.Heap heap) => new(
