@@ -25,6 +25,7 @@ internal static class Routes
         gardener.MapTags();
         gardener.MapPhotos();
         gardener.MapMatching();
+        gardener.MapCutting();
         gardener.MapProjects();
         gardener.MapPictures();
         gardener.MapMaking();

@@ -3,12 +3,9 @@ using Metaplant.Core.Salvage;
 namespace Metaplant.Core.Stock;
 
 /// <summary>One stick that lies there: of which unit, which of its bundle, the longest being 0, and how long in m.</summary>
-public readonly record struct LooseStick(int Unit, int Stick, double Length) : IComparable<LooseStick>
+public readonly record struct LooseStick(int Unit, int Stick, double Length)
 {
     private const double Slack = 1e-9;
-
-    /// <summary>The shorter first; of two as long the one of the earlier unit.</summary>
-    public int CompareTo(LooseStick other) => (Length, Unit, Stick).CompareTo((other.Length, other.Unit, other.Stick));
 
     /// <summary>Sticks of what is left of a lot that are so long and, where they would be cut off, so thick, m, the shortest first, so that the long ones stay for what needs them.</summary>
     public static IReadOnlyList<LooseStick> Of(Lot lot, IReadOnlyList<Remains> left, double length, double thickness)
@@ -30,7 +27,8 @@ public readonly record struct LooseStick(int Unit, int Stick, double Length) : I
             foreach (var unit in left.Where(u => u.Untouched)) found.AddRange(Enumerable.Range(0, each).Select(k => new LooseStick(unit.Unit, k, lot.Length)));
         }
 
-        found.Sort();
+        // Of two as long the one of the earlier unit.
+        found.Sort((a, b) => (a.Length, a.Unit, a.Stick).CompareTo((b.Length, b.Unit, b.Stick)));
         return found;
     }
 }

@@ -1,0 +1,40 @@
+namespace Metaplant.Core.Cutting;
+
+/// <summary>First-fit-decreasing: the longest piece first, each into the first bar begun that takes it, else into a new one. At once, and often near the best.</summary>
+internal static class FirstFit
+{
+    /// <summary>The best of it over several orders in which bars are begun: as given, the shortest, the longest, the one that is left least of, the thinnest.</summary>
+    public static BarFilling Best(BarSlots slots)
+        => Orders(slots).Select(o => Fill(slots, o)).OrderBy(f => f.Missing()).ThenBy(f => f.Used).First();
+
+    private static IEnumerable<IReadOnlyList<int>> Orders(BarSlots slots)
+    {
+        List<int> given = [.. Enumerable.Range(0, slots.Bars.Count)];
+        double Section(int bar) => slots.Order.Bars[slots.Bars[bar].Stock] is var b ? b.Width * b.Thickness : 0;
+        yield return given;
+        yield return [.. given.OrderBy(b => slots.Bars[b].Length)];
+        yield return [.. given.OrderByDescending(b => slots.Bars[b].Length)];
+        yield return [.. given.OrderBy(Section).ThenByDescending(b => slots.Bars[b].Length)];
+        yield return [.. given.OrderBy(Section).ThenBy(b => slots.Bars[b].Length)];
+    }
+
+    private static BarFilling Fill(BarSlots slots, IReadOnlyList<int> order)
+    {
+        var filling = new BarFilling(slots);
+        var left = Enumerable.Range(0, slots.Stretches.Count).Select(slots.Room).ToArray();
+        var begun = new List<int>();
+        var fresh = order.ToList();
+        foreach (var piece in Enumerable.Range(0, slots.Pieces.Count).OrderByDescending(p => slots.Pieces[p]).ThenByDescending(p => slots.Order.Pieces[p].LeastWidth))
+        {
+            for (var k = 0; k < slots.Order.Pieces[piece].Count; k++)
+            {
+                if (begun.Concat(fresh).SelectMany(b => slots.Bars[b].Stretches).Where(s => left[s] >= slots.Takes(piece) && slots.Fits(piece, s)).Select(s => (int?)s).FirstOrDefault() is not { } stretch) break;
+                filling.Count[piece, stretch]++;
+                left[stretch] -= slots.Takes(piece);
+                if (fresh.Remove(slots.Stretches[stretch].Bar)) begun.Add(slots.Stretches[stretch].Bar);
+            }
+        }
+
+        return filling;
+    }
+}

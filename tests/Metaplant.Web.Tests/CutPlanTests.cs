@@ -1,0 +1,49 @@
+using System.Net;
+
+namespace Metaplant.Web.Tests;
+
+/// <summary>Cutting by itself, over HTTP.</summary>
+public sealed class CutPlanTests : IAsyncLifetime
+{
+    private readonly GardenServer server = new();
+
+    public ValueTask InitializeAsync() => ValueTask.CompletedTask;
+
+    public ValueTask DisposeAsync() => server.DisposeAsync();
+
+    private static object Board(string id, double length, int count = 1) => new { id, count, length, width = .1, thickness = .02, bad = new[] { new { from = .3, to = .35 } } };
+
+    private static object Piece(string id, double length, int count = 1) => new { id, count, length, leastWidth = .09, leastThickness = .018 };
+
+    [Fact]
+    public async Task A_plan_comes_with_its_cuts_what_is_left_what_is_missing_and_its_bound()
+    {
+        var (status, body) = await server.PostAsync("/api/cut-plan", new { bars = new[] { Board("a", 1.2), Board("b", 2.4) }, pieces = new[] { Piece("side", .8), Piece("end", .25, 2), Piece("too long", 3) }, kerf = .003, trim = .005, seconds = 5 });
+        status.ShouldBe(HttpStatusCode.OK);
+        body!.AsObject().Select(p => p.Key).ShouldBe(["bars", "missing", "used", "bound", "proven"]);
+        // The side comes from behind the fault of the short board, one end from before it; the other end wants the long one.
+        ((double)body["used"]!).ShouldBe(2.4, 1e-9);
+        ((bool)body["proven"]!).ShouldBeTrue();
+        ((double)body["bound"]!).ShouldBe(2.4, 1e-9);
+        var bar = body["bars"]!.AsArray().ShouldHaveSingleItem()!;
+        ((string)bar["id"]!).ShouldBe("b");
+        ((int)bar["piece"]!).ShouldBe(1);
+        bar["cuts"]!.AsArray().Count.ShouldBe(3);
+        bar["cuts"]!.AsArray().ShouldAllBe(c => (double)c!["to"]! <= .3 || (double)c["from"]! >= .35);
+        ((double)bar["offcuts"]!.AsArray().Single()!["to"]!).ShouldBe(2.395, 1e-9);
+        var missing = body["missing"]!.AsArray().ShouldHaveSingleItem()!;
+        ((string)missing["pieceId"]!).ShouldBe("too long");
+        ((int)missing["count"]!).ShouldBe(1);
+    }
+
+    [Fact]
+    public async Task Nonsense_is_refused_at_its_field()
+    {
+        var (status, body) = await server.PostAsync("/api/cut-plan", new { bars = new[] { Board("a", -1), Board("a", 1, 0) }, pieces = new[] { Piece("p", 0) }, kerf = -1, trim = .005, seconds = 1e6 });
+        status.ShouldBe(HttpStatusCode.BadRequest);
+        body!["errors"]!.AsObject().Select(e => e.Key).ShouldBe(["kerf", "bars[1].count", "bars[1].id", "bars[0].length", "bars[0].bad", "pieces[0].length", "seconds"], ignoreOrder: true);
+        (status, body) = await server.PostAsync("/api/cut-plan", new { kerf = .003 });
+        status.ShouldBe(HttpStatusCode.BadRequest);
+        body!["errors"]!.AsObject().Select(e => e.Key).ShouldBe(["bars", "pieces"], ignoreOrder: true);
+    }
+}
