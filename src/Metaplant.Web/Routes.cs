@@ -26,6 +26,7 @@ internal static class Routes
         gardener.MapPhotos();
         gardener.MapMatching();
         gardener.MapCutting();
+        gardener.MapPanels();
         gardener.MapProjects();
         gardener.MapPictures();
         gardener.MapMaking();

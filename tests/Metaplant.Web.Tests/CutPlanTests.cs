@@ -46,4 +46,22 @@ public sealed class CutPlanTests : IAsyncLifetime
         status.ShouldBe(HttpStatusCode.BadRequest);
         body!["errors"]!.AsObject().Select(e => e.Key).ShouldBe(["bars", "pieces"], ignoreOrder: true);
     }
+
+    [Fact]
+    public async Task Panels_of_mixed_boards_come_out_equal()
+    {
+        var (status, body) = await server.PostAsync("/api/panels", new { boards = new[] { new { id = "narrow", count = 2, width = .095 }, new { id = "odd", count = 1, width = .075 }, new { id = "wide", count = 2, width = .14 } }, panels = 2, width = .26, leastStrip = .04, leastEnd = .06, spares = 0 });
+        status.ShouldBe(HttpStatusCode.OK);
+        body!.AsObject().Select(p => p.Key).ShouldBe(["common", "panels", "rips", "rippedAway", "boardsUsed", "proven"]);
+        // 95 + 95 + 75 are 265, of 140 + 140 there are 15 ripped away.
+        ((double)body["common"]!).ShouldBe(.265, 1e-9);
+        ((int)body["rips"]!).ShouldBe(1);
+        ((double)body["rippedAway"]!).ShouldBe(.015, 1e-9);
+        ((int)body["boardsUsed"]!).ShouldBe(5);
+        ((bool)body["proven"]!).ShouldBeTrue();
+        body["panels"]!.AsArray().SelectMany(p => p!.AsArray()).Count(b => b!["ripped"] is not null).ShouldBe(1);
+        (status, body) = await server.PostAsync("/api/panels", new { boards = new[] { new { id = "a", count = 1, width = 0.0 } }, panels = 0, width = .26 });
+        status.ShouldBe(HttpStatusCode.BadRequest);
+        body!["errors"]!.AsObject().Select(e => e.Key).ShouldBe(["panels", "boards[0].width"], ignoreOrder: true);
+    }
 }

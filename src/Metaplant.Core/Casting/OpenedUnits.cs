@@ -18,7 +18,7 @@ public sealed class OpenedUnits
     /// <summary>By way, the units opened.</summary>
     private readonly int[] open;
 
-    /// <exception cref="ArgumentOutOfRangeException">A bar is of no stock there is.</exception>
+    /// <summary>What these bars open.</summary>
     public OpenedUnits(IReadOnlyList<SawnStock> stocks, IReadOnlyList<SawnBar> begun)
     {
         this.stocks = stocks;

@@ -220,6 +220,7 @@ public sealed class SawnSearch(IReadOnlyList<SawnItem> items, IReadOnlyList<Sawn
         return lost * worth[stock];
     }
 
+    /// <summary>A place for a piece: a stretch of a bar begun, of a fresh one, or the shop.</summary>
     /// <param name="Met">How many were met before it: of two as good the one met first comes first.</param>
     private readonly record struct Option(int Bar, int Stretch, int Stock, double Price, double Over, int Met) : IComparable<Option>
     {

@@ -17,6 +17,7 @@ public static class BarCutting
     /// <summary>More kinds of piece times stretches than this are laid out first-fit-decreasing and no further.</summary>
     private const int Largest = 40_000;
 
+    /// <summary>The best plan that is found in the time there is.</summary>
     /// <param name="optimizer">Null where none is to hand; then what is told is first-fit-decreasing.</param>
     /// <param name="seconds">To look at most.</param>
     /// <exception cref="ArgumentException">The order has problems.</exception>

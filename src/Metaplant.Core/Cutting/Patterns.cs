@@ -14,6 +14,7 @@ internal sealed class Patterns
     /// <summary>For each kind and those after it, by room, the most they can be worth together.</summary>
     private readonly double[][] best;
 
+    /// <summary>Works out what each room is worth.</summary>
     /// <param name="takes">By kind, what a piece takes with its saw cut; 0 for one that may not come from here.</param>
     /// <param name="most">By kind, how many are wanted.</param>
     /// <param name="worth">By kind, what one is worth; not below 0.</param>

@@ -31,11 +31,11 @@ public sealed class IntegerProgram
         return unknowns.Count - 1;
     }
 
-    public void Require(IReadOnlyList<Times> sum, long least, long most) => requirements.Add(new(sum, least, most));
+    public void Require(IEnumerable<Times> sum, long least, long most) => requirements.Add(new([.. sum], least, most));
 
-    public void AtMost(IReadOnlyList<Times> sum, long most) => Require(sum, -Unlimited, most);
+    public void AtMost(IEnumerable<Times> sum, long most) => Require(sum, -Unlimited, most);
 
-    public void AtLeast(IReadOnlyList<Times> sum, long least) => Require(sum, least, Unlimited);
+    public void AtLeast(IEnumerable<Times> sum, long least) => Require(sum, least, Unlimited);
 
     /// <summary>One with the same unknowns and requirements, to which more can be added without changing this one.</summary>
     public IntegerProgram Copy()
@@ -45,7 +45,4 @@ public sealed class IntegerProgram
         copy.requirements.AddRange(requirements);
         return copy;
     }
-
-    /// <summary>What a sum comes to with these values.</summary>
-    public static long Total(IReadOnlyList<Times> sum, IReadOnlyList<long> values) => sum.Sum(t => t.Factor * values[t.Unknown]);
 }
