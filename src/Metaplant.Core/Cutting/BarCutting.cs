@@ -23,7 +23,7 @@ public static class BarCutting
     /// <exception cref="ArgumentException">The order has problems.</exception>
     public static CutAnswer Answer(CutOrder order, IOptimizer? optimizer, double seconds, CancellationToken cancel = default)
     {
-        if (order.Problems().FirstOrDefault() is { } problem) throw new ArgumentException($"{problem.Field}: {problem.Sentence}", nameof(order));
+        if (order.Problems().FirstOrDefault() is { } problem) throw new ArgumentException($"{problem.Field}: {problem.Sentence.ToString()}", nameof(order));
         if (order.Pieces.Count == 0) return new([], new Dictionary<string, int>(), 0, 0, true);
         var slots = new BarSlots(order);
         var filling = FirstFit.Best(slots);

@@ -14,7 +14,7 @@ public static class PanelCutting
     /// <exception cref="ArgumentException">The order has problems.</exception>
     public static PanelAnswer Answer(PanelOrder order, IOptimizer? optimizer, double seconds, CancellationToken cancel = default)
     {
-        if (order.Problems().FirstOrDefault() is { } problem) throw new ArgumentException($"{problem.Field}: {problem.Sentence}", nameof(order));
+        if (order.Problems().FirstOrDefault() is { } problem) throw new ArgumentException($"{problem.Field}: {problem.Sentence.ToString()}", nameof(order));
         if (optimizer is null) return Simple(order);
         var question = new PanelQuestion(order);
         return optimizer.Least(question.Program, [], new(seconds, seconds), cancel) is { } found ? question.Answer(found) : PanelAnswer.None;
