@@ -15,6 +15,10 @@ export const LAST = 'Rafters of the winch house, offcut';
 
 /** The number on the tag of whatever comes next: what was cut for its projects has given numbers that are gone. */
 export const NEXT = 112;
+/** How many projects the demonstration garden has kept. */
+export const PROJECTS = 8;
+/** How many offcuts they have left on the heap. */
+export const OFFCUTS = 4;
 
 export interface Serving {
   /** With the demonstration garden in it, where it is new. */

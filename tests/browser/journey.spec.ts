@@ -1,5 +1,5 @@
 import type { Locator } from '@playwright/test';
-import { expect, NEXT, paper, test } from './garden';
+import { expect, NEXT, paper, PROJECTS, test } from './garden';
 
 /** The first walk through the whole: gather, match, draw, keep, make, and all of it still there afterwards. */
 test('from a tub typed in inches to a printed sheet that outlives the server', async ({ open, page, server }) => {
@@ -109,7 +109,7 @@ test('from a tub typed in inches to a printed sheet that outlives the server', a
   await open(page.url().split('#')[1]);
   await expect(page.getByRole('heading', { name: 'Slip bed' })).toBeVisible();
   await expect(page.getByText(/^1 of \d+$/)).toBeVisible();
-  await expect(page.getByText('3 to make')).toBeVisible();
+  await expect(page.getByText(`${PROJECTS + 1} to make`)).toBeVisible();
   await open(`/gather/${NEXT}`);
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Whelk tub');
 });
