@@ -5,7 +5,7 @@ const METRIC = /(?:\d|\bin )\s?(?:mm|cm|m|m²|m³|litres?|l|kg|N|kN|kPa|MPa|GPa|
 const US = /(?:\d|\bin )\s?(?:in|ft|US gal|gal|lb|oz|fl oz|lbf|psi|mph|°F|sq ft|sq in|cu ft|ft lbf|in\/h)(?![\w/])|\b(?:inch|gallon|pound|Fahrenheit)\w*/g;
 
 /** What goods are sold by: told as it stands in either system. */
-const TRADE = /\bM\d+\b|screws \d+(?:\.\d+)? × \d+ mm(?:, \d+ in a box)?/gi;
+const TRADE = /\bM\d+\b|screws \d+(?:\.\d+)? × \d+ mm(?:, \d+ in a box)?|polyethylene \d+ mm/gi;
 
 /** Every word on the screen but what the gardener typed and what a source is quoted with: what is shut is opened first, and what fields, titles and labels say counts. */
 async function words(page: Page): Promise<string> {
