@@ -49,7 +49,8 @@ test('whatever was acknowledged before the power went is there afterwards, once'
       acknowledged = expected.size;
       await server.start();
       const things = await read<Thing[]>(`${server.url}/api/things`);
-      const names = things.map((t) => t.name);
+      // Offcuts of one name lie there from the start; what this drill adds has a name of its own each.
+      const names = things.map((t) => t.name).filter((n) => n.startsWith('Kill '));
       expect(names.filter((n, i) => names.indexOf(n) !== i), 'doubled').toEqual([]);
       expect([...expected].filter((n) => !names.includes(n)), 'lost').toEqual([]);
       expect(new Set(things.map((t) => t.number)).size, 'numbers given twice').toBe(things.length);
