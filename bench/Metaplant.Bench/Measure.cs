@@ -32,7 +32,7 @@ internal static class Measure
         return Of(times);
     }
 
-    private static Percentiles Of(IEnumerable<double> times)
+    public static Percentiles Of(IEnumerable<double> times)
     {
         var sorted = times.Order().ToList();
         return new(sorted[sorted.Count / 2], sorted[Math.Min(sorted.Count - 1, (int)(sorted.Count * .95))]);

@@ -50,7 +50,7 @@ public static class BarCutting
 
         if (optimizer.Least(question.Program, question.Values(filling), new(seconds - clock.Elapsed.TotalSeconds, seconds), cancel) is not { } found) return (filling, bound, false);
         var better = question.Filling(found.Values);
-        if ((better.Missing(), better.Used).CompareTo((filling.Missing(), filling.Used)) <= 0) filling = better;
+        if (better.Cost <= filling.Cost) filling = better;
         return (filling, Math.Max(bound, question.LeastUsed(found.Bound, filling.Missing())), found.Proven);
     }
 
@@ -68,12 +68,10 @@ internal sealed class BarQuestion
     private readonly int[,] from;
     private readonly int[] opened;
     private readonly int[] missing;
-    private readonly long perMissing;
 
     public BarQuestion(BarSlots slots)
     {
         this.slots = slots;
-        perMissing = slots.Bars.Sum(b => b.Length) + 1;
         opened = [.. slots.Bars.Select(_ => Program.Unknown(0, 1))];
         missing = [.. slots.Order.Pieces.Select(p => Program.Unknown(0, p.Count))];
         from = new int[slots.Pieces.Count, slots.Stretches.Count];
@@ -89,7 +87,7 @@ internal sealed class BarQuestion
         // Of bars alike the one with more in it comes first, so that no plan is looked at in every order.
         foreach (var (a, b) in slots.Bars.Index().Skip(1).Where(b => slots.Bars[b.Index - 1].Stock == b.Item.Stock).Select(b => (b.Index - 1, b.Index)))
             Program.AtMost([.. slots.Bars[b].Stretches.SelectMany(Load), .. slots.Bars[a].Stretches.SelectMany(Load).Select(t => t with { Factor = -t.Factor })], 0);
-        Program.Cost = [.. missing.Select(m => new Times(m, perMissing)), .. opened.Select((o, b) => new Times(o, slots.Bars[b].Length))];
+        Program.Cost = [.. missing.Select(m => new Times(m, slots.PerMissing)), .. opened.Select((o, b) => new Times(o, slots.Bars[b].Length))];
     }
 
     public IntegerProgram Program { get; } = new();
@@ -119,7 +117,7 @@ internal sealed class BarQuestion
     }
 
     /// <summary>Of a bound on the cost, what it says of the length used where so many are missing.</summary>
-    public long LeastUsed(long bound, int missing) => Math.Max(0, bound - perMissing * missing);
+    public long LeastUsed(long bound, int missing) => Math.Max(0, bound - slots.PerMissing * missing);
 
     public IReadOnlyList<long> Values(BarFilling filling)
     {

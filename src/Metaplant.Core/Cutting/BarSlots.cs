@@ -11,17 +11,16 @@ internal sealed record BarSlot(int Stock, int Piece, long Length, IReadOnlyList<
 /// <summary>An order in whole units, so that nothing is too long by a rounding: pieces rounded up and what is sound down to a thousandth of a millimetre, then all in the greatest unit they have in common.</summary>
 internal sealed class BarSlots
 {
-    private const double PerMetre = 1e6;
     private const double Slack = 1e-3;
 
     public BarSlots(CutOrder order)
     {
         Order = order;
-        long[] pieces = [.. order.Pieces.Select(p => (long)Math.Ceiling(p.Length * PerMetre - Slack))];
-        var kerf = (long)Math.Round(order.Kerf * PerMetre);
-        List<(int Stock, double From, double To, long Length)> sound = [.. order.Bars.Index().SelectMany(b => order.Sound(b.Item).Select(s => (b.Index, s.From, s.To, (long)Math.Floor((s.To - s.From) * PerMetre + Slack))))];
-        long[] lengths = [.. order.Bars.Select(b => (long)Math.Round(b.Length * PerMetre))];
-        Unit = pieces.Concat(lengths).Concat(sound.Select(s => s.Length)).Append(kerf).Aggregate(0L, Gcd);
+        long[] pieces = [.. order.Pieces.Select(p => (long)Math.Ceiling(p.Length * Whole.PerMetre - Slack))];
+        var kerf = (long)Math.Round(order.Kerf * Whole.PerMetre);
+        List<(int Stock, double From, double To, long Length)> sound = [.. order.Bars.Index().SelectMany(b => order.Sound(b.Item).Select(s => (b.Index, s.From, s.To, (long)Math.Floor((s.To - s.From) * Whole.PerMetre + Slack))))];
+        long[] lengths = [.. order.Bars.Select(b => (long)Math.Round(b.Length * Whole.PerMetre))];
+        Unit = pieces.Concat(lengths).Concat(sound.Select(s => s.Length)).Append(kerf).Aggregate(0L, Whole.Common);
         Kerf = kerf / Unit;
         Pieces = [.. pieces.Select(p => p / Unit)];
         var bars = new List<BarSlot>();
@@ -37,6 +36,7 @@ internal sealed class BarSlots
         }
 
         (Bars, Stretches) = (bars, stretches);
+        PerMissing = bars.Sum(b => b.Length) + 1;
     }
 
     public CutOrder Order { get; }
@@ -45,6 +45,9 @@ internal sealed class BarSlots
     public long Unit { get; }
 
     public long Kerf { get; }
+
+    /// <summary>What a missing piece weighs beside the length used: more than all bars together.</summary>
+    public long PerMissing { get; }
 
     /// <summary>By kind of piece, its length.</summary>
     public IReadOnlyList<long> Pieces { get; }
@@ -62,12 +65,10 @@ internal sealed class BarSlots
     public bool Fits(int piece, int stretch) => Pieces[piece] <= Stretches[stretch].Length && CutOrder.Suits(Order.Bars[Bars[Stretches[stretch].Bar].Stock], Order.Pieces[piece]);
 
     /// <summary>So many units in m.</summary>
-    public double Metres(long units) => units * Unit / PerMetre;
+    public double Metres(long units) => units * Unit / Whole.PerMetre;
 
     /// <summary>So many m in units.</summary>
-    public long Units(double metres) => (long)Math.Ceiling(metres * PerMetre / Unit - Slack);
-
-    private static long Gcd(long a, long b) => b == 0 ? a : Gcd(b, a % b);
+    public long Units(double metres) => (long)Math.Ceiling(metres * Whole.PerMetre / Unit - Slack);
 }
 
 /// <summary>How many of each kind of piece come from each stretch.</summary>
@@ -85,6 +86,9 @@ internal sealed class BarFilling(BarSlots slots)
 
     /// <summary>Length of the bars cut into, in units.</summary>
     public long Used => slots.Bars.Where(Opens).Sum(b => b.Length);
+
+    /// <summary>Fewest missing before least used, as one number.</summary>
+    public long Cost => slots.PerMissing * Missing() + Used;
 
     /// <summary>The bars cut into with their pieces, the longest first in each stretch.</summary>
     public IReadOnlyList<BarLayout> Layout()

@@ -24,10 +24,10 @@ public sealed record CutOrder(IReadOnlyList<BarStock> Bars, IReadOnlyList<PieceO
     {
         if (!(Kerf is >= 0 and <= .05)) yield return new("kerf", $"The saw cut is between nothing and {Amount.Length(.05)}.");
         if (!(Trim is >= 0 and <= 1)) yield return new("trim", $"What is taken off the ends is between nothing and {Amount.Length(1)}.");
-        foreach (var p in Counted("bars", [.. Bars.Select(b => b.Count)])) yield return p;
-        foreach (var p in Counted("pieces", [.. Pieces.Select(p => p.Count)])) yield return p;
-        foreach (var p in Named("bars", [.. Bars.Select(b => b.Id)])) yield return p;
-        foreach (var p in Named("pieces", [.. Pieces.Select(b => b.Id)])) yield return p;
+        foreach (var p in Entries.Counted("bars", [.. Bars.Select(b => b.Count)], Most)) yield return p;
+        foreach (var p in Entries.Counted("pieces", [.. Pieces.Select(p => p.Count)], Most)) yield return p;
+        foreach (var p in Entries.Named("bars", [.. Bars.Select(b => b.Id)])) yield return p;
+        foreach (var p in Entries.Named("pieces", [.. Pieces.Select(b => b.Id)])) yield return p;
         foreach (var (i, b) in Bars.Index())
         {
             foreach (var (field, value) in (IEnumerable<(string, double)>)[("length", b.Length), ("width", b.Width), ("thickness", b.Thickness)])
@@ -47,42 +47,11 @@ public sealed record CutOrder(IReadOnlyList<BarStock> Bars, IReadOnlyList<PieceO
     }
 
     /// <summary>Stretches of a bar that pieces may come from. Whatever is bad is as wide as the saw at least, since it is sawn out.</summary>
-    public IReadOnlyList<BadPlace> Sound(BarStock bar)
-    {
-        var free = new List<BadPlace>();
-        var from = Trim;
-        foreach (var place in bar.Bad.OrderBy(b => b.From))
-        {
-            if (Math.Min(place.From, bar.Length - Trim) > from) free.Add(new(from, Math.Min(place.From, bar.Length - Trim)));
-            from = Math.Max(from, Math.Max(place.To, place.From + Kerf));
-        }
-
-        if (bar.Length - Trim > from) free.Add(new(from, bar.Length - Trim));
-        return free;
-    }
+    public IReadOnlyList<BadPlace> Sound(BarStock bar) => CutPlan.Sound(bar.Length, bar.Bad, Trim, 0, Kerf);
 
     public static bool Suits(BarStock bar, PieceOrder piece) => bar.Width >= piece.LeastWidth - 1e-9 && bar.Thickness >= piece.LeastThickness - 1e-9;
 
     private static Sentence Between => $"More than nothing and no more than {Amount.Length(Longest)}.";
-
-    private static IEnumerable<Problem> Counted(string field, IReadOnlyList<int> counts)
-    {
-        foreach (var (i, n) in counts.Index())
-        {
-            if (n is < 1 or > Most) yield return new($"{field}[{i}].count", $"From 1 to {Most}.");
-        }
-
-        if (counts.Sum(n => (long)n) > Most) yield return new(field, $"No more than {Most} together.");
-    }
-
-    private static IEnumerable<Problem> Named(string field, IReadOnlyList<string> ids)
-    {
-        foreach (var (i, id) in ids.Index())
-        {
-            if (string.IsNullOrEmpty(id)) yield return new($"{field}[{i}].id", "Each has a name of its own.");
-            else if (ids.Take(i).Contains(id)) yield return new($"{field}[{i}].id", "Another has this name.");
-        }
-    }
 }
 
 /// <summary>One bar that is cut into, its pieces in order and what is left of it worth keeping; from and to in m along it.</summary>

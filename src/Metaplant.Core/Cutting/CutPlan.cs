@@ -67,17 +67,18 @@ public sealed record CutPlan(IReadOnlyList<CutBar> Bars, IReadOnlyDictionary<str
     public static CutPlan Empty { get; } = new([], new Dictionary<string, int>());
 
     /// <summary>Stretches of a bar so long that are sound: its ends trimmed, bad places left out with a margin.</summary>
-    public static IReadOnlyList<BadPlace> Sound(double length, IReadOnlyList<BadPlace> bad)
+    /// <param name="narrowest">What is sawn out for a bad place at least, m.</param>
+    public static IReadOnlyList<BadPlace> Sound(double length, IReadOnlyList<BadPlace> bad, double trim = Trim, double margin = BadMargin, double narrowest = 0)
     {
         var free = new List<BadPlace>();
-        var from = Trim;
+        var from = trim;
         foreach (var place in bad.OrderBy(b => b.From))
         {
-            if (place.From - BadMargin > from) free.Add(new(from, place.From - BadMargin));
-            from = Math.Max(from, place.To + BadMargin);
+            if (Math.Min(place.From - margin, length - trim) is var to && to > from) free.Add(new(from, to));
+            from = Math.Max(from, Math.Max(place.To, place.From + narrowest) + margin);
         }
 
-        if (length - Trim > from) free.Add(new(from, length - Trim));
+        if (length - trim > from) free.Add(new(from, length - trim));
         return free;
     }
 }

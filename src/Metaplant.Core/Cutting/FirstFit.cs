@@ -5,7 +5,7 @@ internal static class FirstFit
 {
     /// <summary>The best of it over several orders of bars and of pieces, each with bars begun tried before fresh ones and without.</summary>
     public static BarFilling Best(BarSlots slots)
-        => Orders(slots).SelectMany(bars => Pieces(slots).SelectMany(pieces => (IEnumerable<BarFilling>)[Fill(slots, bars, pieces, true), Fill(slots, bars, pieces, false)])).OrderBy(f => f.Missing()).ThenBy(f => f.Used).First();
+        => Orders(slots).SelectMany(bars => Pieces(slots).SelectMany(pieces => (IEnumerable<BarFilling>)[Fill(slots, bars, pieces, true), Fill(slots, bars, pieces, false)])).MinBy(f => f.Cost)!;
 
     /// <summary>Kinds of piece, the longest first, of those as long the first given or the widest; and the widest of all first, which the fewest bars take.</summary>
     private static IEnumerable<IReadOnlyList<int>> Pieces(BarSlots slots)

@@ -6,8 +6,6 @@ namespace Metaplant.Core.Cutting;
 /// <summary>Chooses boards of mixed width so that panels come out equal: fewest ripped, then least ripped away, then fewest boards.</summary>
 public static class PanelCutting
 {
-    private const double PerMetre = 1e6;
-
     /// <summary>The best panels that are found in the time there is; none where there is no way.</summary>
     /// <param name="optimizer">Null where none is to hand; then each panel is made as wide as is asked, with one board ripped at most.</param>
     /// <param name="seconds">To look at most.</param>
@@ -63,13 +61,13 @@ public static class PanelCutting
         public PanelQuestion(PanelOrder order)
         {
             this.order = order;
-            unit = Math.Max(1, order.Boards.Select(b => b.Width).Concat([order.Width, order.LeastStrip, order.LeastEnd]).Select(w => (long)Math.Round(w * PerMetre)).Aggregate(0L, Gcd));
-            widths = [.. order.Boards.Select(b => Whole(b.Width))];
-            (strip, end) = (Whole(order.LeastStrip), Whole(order.LeastEnd));
+            unit = Math.Max(1, order.Boards.Select(b => b.Width).Concat([order.Width, order.LeastStrip, order.LeastEnd]).Select(w => (long)Math.Round(w * Whole.PerMetre)).Aggregate(0L, Whole.Common));
+            widths = [.. order.Boards.Select(b => Units(b.Width))];
+            (strip, end) = (Units(order.LeastStrip), Units(order.LeastEnd));
             var kinds = order.Boards.Count;
             (used, ripped, wide) = (new int[order.Panels, kinds], new int[order.Panels, kinds], new int[order.Panels, kinds]);
             var total = order.Boards.Select((b, c) => b.Count * widths[c]).Sum();
-            common = Program.Unknown(Whole(order.Width), Math.Max(Whole(order.Width), total));
+            common = Program.Unknown(Units(order.Width), Math.Max(Units(order.Width), total));
             away = [.. Enumerable.Range(0, order.Panels).Select(_ => Program.Unknown(0, total))];
             for (var p = 0; p < order.Panels; p++) Panel(p);
             for (var c = 0; c < kinds; c++) Program.AtMost(Sum(used, Panels, [c]), order.Boards[c].Count);
@@ -89,7 +87,7 @@ public static class PanelCutting
         public PanelAnswer Answer(Optimum found)
         {
             List<IReadOnlyList<PanelBoard>> panels = [.. Panels.Select(p => Stand(Boards(p, found.Values)))];
-            return Told(found.Values[common] * unit / PerMetre, panels, found.Proven);
+            return Told(found.Values[common] * unit / Whole.PerMetre, panels, found.Proven);
         }
 
         private void Panel(int p)
@@ -136,16 +134,14 @@ public static class PanelCutting
                     hairs--;
                     var some = Math.Min(off - hairs, widths[c] - (k < values[wide[p, c]] ? Math.Max(end, strip) : strip));
                     off -= some;
-                    boards.Add(new(order.Boards[c].Id, order.Boards[c].Width, (widths[c] - some) * unit / PerMetre));
+                    boards.Add(new(order.Boards[c].Id, order.Boards[c].Width, (widths[c] - some) * unit / Whole.PerMetre));
                 }
             }
 
             return boards;
         }
 
-        private long Whole(double metres) => (long)Math.Round(metres * PerMetre / unit);
-
-        private static long Gcd(long a, long b) => b == 0 ? a : Gcd(b, a % b);
+        private long Units(double metres) => (long)Math.Round(metres * Whole.PerMetre / unit);
 
         private static IEnumerable<Times> Sum(int[,] of, IEnumerable<int> panels, IEnumerable<int> kinds, long times = 1) => panels.SelectMany(p => kinds.Select(c => new Times(of[p, c], times)));
     }

@@ -17,6 +17,12 @@ public sealed record PanelOrder(IReadOnlyList<PanelStock> Boards, int Panels, do
 
     public const int MostPanels = 20;
 
+    /// <summary>No board is ripped narrower than this where nobody says otherwise, m: the saw wants so much to run along.</summary>
+    public const double UsualStrip = .040;
+
+    /// <summary>Nor is an end board narrower, m: two screws beside each other, each its distance from the edge.</summary>
+    public const double UsualEnd = .050;
+
     private const double Widest = 10;
 
     /// <summary>What no order can be, each at its field.</summary>
@@ -27,14 +33,9 @@ public sealed record PanelOrder(IReadOnlyList<PanelStock> Boards, int Panels, do
         if (!(LeastStrip is >= 0 and <= Widest)) yield return new("leastStrip", $"Between nothing and {Amount.Length(Widest)}.");
         if (!(LeastEnd is >= 0 and <= Widest)) yield return new("leastEnd", $"Between nothing and {Amount.Length(Widest)}.");
         if (Spares is < 0 or > Most) yield return new("spares", $"From 0 to {Most}.");
-        if (Boards.Sum(b => (long)b.Count) > Most) yield return new("boards", $"No more than {Most} together.");
-        foreach (var (i, b) in Boards.Index())
-        {
-            if (b.Count is < 1 or > Most) yield return new($"boards[{i}].count", $"From 1 to {Most}.");
-            if (!(b.Width > 0 && b.Width <= Widest)) yield return new($"boards[{i}].width", $"More than nothing and no more than {Amount.Length(Widest)}.");
-            if (string.IsNullOrEmpty(b.Id)) yield return new($"boards[{i}].id", "Each has a name of its own.");
-            else if (Boards.Take(i).Any(o => o.Id == b.Id)) yield return new($"boards[{i}].id", "Another has this name.");
-        }
+        foreach (var p in Entries.Counted("boards", [.. Boards.Select(b => b.Count)], Most)) yield return p;
+        foreach (var (i, _) in Boards.Index().Where(b => !(b.Item.Width > 0 && b.Item.Width <= Widest))) yield return new($"boards[{i}].width", $"More than nothing and no more than {Amount.Length(Widest)}.");
+        foreach (var p in Entries.Named("boards", [.. Boards.Select(b => b.Id)])) yield return p;
     }
 }
 

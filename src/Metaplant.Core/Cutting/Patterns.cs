@@ -7,6 +7,9 @@ internal sealed class Patterns
 {
     private const double Slack = 1e-7;
 
+    /// <summary>For each pattern that may be listed, so many places in the search are looked at before it is given up.</summary>
+    private const int LooksForEach = 1_000;
+
     private readonly IReadOnlyList<int> takes;
     private readonly IReadOnlyList<int> most;
     private readonly IReadOnlyList<double> worth;
@@ -58,15 +61,17 @@ internal sealed class Patterns
         return counts;
     }
 
-    /// <summary>Every pattern worth at least so much into which nothing more goes; null where there are more than <paramref name="limit"/>.</summary>
+    /// <summary>Every pattern worth at least so much into which nothing more goes; null where there are more than <paramref name="limit"/>, or too many had to be looked at.</summary>
     public IReadOnlyList<int[]>? WorthAtLeast(int room, double least, int limit)
     {
         var found = new List<int[]>();
         var counts = new int[takes.Count];
+        var looks = (long)LooksForEach * Math.Max(1, limit);
         return Next(0, room, 0) ? found : null;
 
         bool Next(int i, int left, double so)
         {
+            if (looks-- <= 0) return false;
             if (so + best[i][left] < least - Slack) return true;
             if (i == takes.Count)
             {

@@ -1,4 +1,5 @@
 using Metaplant.Core.Casting;
+using Metaplant.Core.Cutting;
 using Metaplant.Core.Designs.LoadPaths;
 using Metaplant.Core.Designs.Shared;
 using Metaplant.Core.Drawing;
@@ -58,7 +59,7 @@ public sealed class UprightBoardBed : Design
         if (h - LowerRail - RailBelowTop < .1) return new Problem("height", "Too low for two rails.");
         var film = set.Lead.MustLine;
         return Demand.Of(
-            new PanelsNeeded("boards", Lead, [l, l, w, w], h, .040, .050) { Spare = .05 },
+            new PanelsNeeded("boards", Lead, [l, l, w, w], h, PanelOrder.UsualStrip, PanelOrder.UsualEnd) { Spare = .05 },
             new PiecesNeeded("rails-long", Rails, 4, l, .045, .035), new PiecesNeeded("rails-end", Rails, 4, w + 2 * set.Lead.Main.Thin, .045, .035),
             new PiecesNeeded("blocks", film ? BlocksBehindFilm : Blocks, 4, h, Block, Block),
             set.Whole("coping") == 0 ? null : new PiecesNeeded("coping-long", Coping, 2, l + .10, .09, .015), set.Whole("coping") == 0 ? null : new PiecesNeeded("coping-end", Coping, 2, w + 2 * set.Lead.Main.Thin - .03, .09, .015),

@@ -15,17 +15,13 @@ public sealed record PanelsInput(IReadOnlyList<PanelStockInput>? Boards, int Pan
 /// <summary>Choosing boards of mixed width by itself, for what is on no heap.</summary>
 internal static class PanelEndpoints
 {
-    /// <summary>The least that is ripped, and the least an end board takes its screws in, m.</summary>
-    private const double UsualStrip = .04;
-    private const double UsualEnd = .06;
-
     private const double Seconds = 10;
 
     public static void MapPanels(this IEndpointRouteBuilder api) => api.MapPost("/panels", Choose).WithName("panels").WithMetadata(new RequestTimeoutAttribute(60_000));
 
     private static Results<Ok<PanelAnswer>, ValidationProblem> Choose(PanelsInput input, CancellationToken cancel)
     {
-        var order = new PanelOrder([.. (input.Boards ?? []).Select(b => new PanelStock(b.Id ?? "", b.Count, b.Width))], input.Panels, input.Width, input.LeastStrip ?? UsualStrip, input.LeastEnd ?? UsualEnd, input.Spares ?? 0);
+        var order = new PanelOrder([.. (input.Boards ?? []).Select(b => new PanelStock(b.Id ?? "", b.Count, b.Width))], input.Panels, input.Width, input.LeastStrip ?? PanelOrder.UsualStrip, input.LeastEnd ?? PanelOrder.UsualEnd, input.Spares ?? 0);
         List<Problem> problems = [.. order.Problems()];
         if (input.Boards is null) problems.Add(new("boards", "What there is to choose from is wanted."));
         return problems.Count > 0 ? Problems.Refuse(problems) : TypedResults.Ok(PanelCutting.Answer(order, CpSat.Instance, Seconds, cancel));
