@@ -26,6 +26,7 @@ public abstract record Opening
     /// </summary>
     public static async Task<Opening> OfAsync(GardenFile file, GardenBackups backups, DateTime now, CancellationToken cancel = default)
     {
+        TakeBackWhatWasCutShort(file.Path);
         var examined = Examination.Of(file.Path);
         switch (examined.Soundness)
         {
@@ -43,6 +44,26 @@ public abstract record Opening
         }
 
         return await BringForwardAsync(file, backups, examined.Soundness == Soundness.Sound, now, cancel);
+    }
+
+    /// <summary>
+    /// Lets SQLite take back a change that was cut short before the garden had a write-ahead file, as while it is created: one who only reads may not, and would take the file for damaged.
+    /// A file that cannot be opened is left for the examination to tell of.
+    /// </summary>
+    private static void TakeBackWhatWasCutShort(string path)
+    {
+        if (!File.Exists($"{path}-journal")) return;
+        try
+        {
+            using var connection = GardenFile.Alone(path, SqliteOpenMode.ReadWrite);
+            using var first = connection.CreateCommand();
+            first.CommandText = "SELECT count(*) FROM sqlite_master";
+            first.ExecuteScalar();
+        }
+        catch (SqliteException)
+        {
+            // The examination says what is wrong with it.
+        }
     }
 
     /// <summary>What only passed through when the power went.</summary>
