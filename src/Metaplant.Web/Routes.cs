@@ -27,6 +27,7 @@ internal static class Routes
         gardener.MapMatching();
         gardener.MapCutting();
         gardener.MapPanels();
+        gardener.MapSheets();
         gardener.MapProjects();
         gardener.MapPictures();
         gardener.MapMaking();

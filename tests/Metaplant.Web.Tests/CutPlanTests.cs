@@ -48,6 +48,25 @@ public sealed class CutPlanTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Sheets_are_cut_from_edge_to_edge()
+    {
+        var (status, body) = await server.PostAsync("/api/sheet-plan", new { sheets = new[] { new { id = "ply", count = 2, length = 1.2, width = .6 } }, pieces = new[] { new { id = "floor", count = 1, length = .5, width = 1.0, mayTurn = true }, new { id = "end", count = 3, length = .4, width = .55, mayTurn = false } }, kerf = .003, seconds = 5 });
+        status.ShouldBe(HttpStatusCode.OK);
+        body!.AsObject().Select(p => p.Key).ShouldBe(["sheets", "missing", "used", "bound", "proven"]);
+        // The floor lies turned on one; 400 + 3 + 400 leave 394 of the other, so that one end is missing.
+        ((double)body["used"]!).ShouldBe(1.44, 1e-9);
+        ((bool)body["proven"]!).ShouldBeTrue();
+        ((int)body["missing"]!.AsArray().ShouldHaveSingleItem()!["count"]!).ShouldBe(1);
+        var floor = body["sheets"]!.AsArray().SelectMany(s => s!["placed"]!.AsArray()).Single(p => (string)p!["pieceId"]! == "floor")!;
+        ((bool)floor["turned"]!).ShouldBeTrue();
+        ((double)floor["length"]!).ShouldBe(1.0, 1e-9);
+        ((double)floor["x"]!).ShouldBe(0);
+        (status, body) = await server.PostAsync("/api/sheet-plan", new { sheets = new[] { new { id = "ply", count = 0, length = 1.2, width = -1.0 } }, kerf = 1, seconds = 5 });
+        status.ShouldBe(HttpStatusCode.BadRequest);
+        body!["errors"]!.AsObject().Select(e => e.Key).ShouldBe(["kerf", "sheets[0].count", "sheets[0].width", "pieces"], ignoreOrder: true);
+    }
+
+    [Fact]
     public async Task Panels_of_mixed_boards_come_out_equal()
     {
         var (status, body) = await server.PostAsync("/api/panels", new { boards = new[] { new { id = "narrow", count = 2, width = .095 }, new { id = "odd", count = 1, width = .075 }, new { id = "wide", count = 2, width = .14 } }, panels = 2, width = .26, leastStrip = .04, leastEnd = .06, spares = 0 });

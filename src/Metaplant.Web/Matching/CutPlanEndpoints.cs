@@ -28,8 +28,8 @@ public sealed record CutPlanDto(IReadOnlyList<BarPlanDto> Bars, IReadOnlyList<Mi
 /// <summary>Cutting by itself, for what is on no heap.</summary>
 internal static class CutPlanEndpoints
 {
-    private const double MostSeconds = 60;
-    private const double UsualSeconds = 10;
+    internal const double MostSeconds = 60;
+    internal const double UsualSeconds = 10;
 
     public static void MapCutting(this IEndpointRouteBuilder api) => api.MapPost("/cut-plan", Plan).WithName("cut-plan").WithMetadata(new RequestTimeoutAttribute(120_000));
 
