@@ -27,6 +27,7 @@ builder.Services.AddSingleton<GardenState>();
 builder.Services.AddSingleton<GardenVersion>();
 builder.Services.AddSingleton<AtHand>();
 builder.Services.AddSingleton<WriteGate>();
+builder.Services.AddSingleton<Metaplant.Web.Planning.WholeHeapJobs>();
 builder.Services.AddHostedService<BackupClock>();
 builder.Services.AddOutputCache(UntilChanged.Add);
 builder.Services.AddSingleton(TimeProvider.System);

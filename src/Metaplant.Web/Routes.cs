@@ -5,6 +5,7 @@ using Metaplant.Web.Garden;
 using Metaplant.Web.Heap;
 using Metaplant.Web.Matching;
 using Metaplant.Web.Photos;
+using Metaplant.Web.Planning;
 using Metaplant.Web.Projects;
 using Metaplant.Web.Sums;
 
@@ -28,6 +29,7 @@ internal static class Routes
         gardener.MapCutting();
         gardener.MapPanels();
         gardener.MapSheets();
+        gardener.MapWholeHeap();
         gardener.MapProjects();
         gardener.MapPictures();
         gardener.MapMaking();

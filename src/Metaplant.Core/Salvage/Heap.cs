@@ -38,5 +38,17 @@ public sealed record Heap(IReadOnlyList<HeapThing> Things)
             return new HeapThing(t, Inspection.Judge(t, rules), Math.Max(0, t.Count - of.Select(x => x.Unit).Distinct().Count())) { Taken = of, SpokenForBy = by?.GetValueOrDefault(t.Id) ?? [] };
         })]);
 
+    /// <summary>The same heap once something more is taken of it, and by whom it is spoken for.</summary>
+    public Heap After(IEnumerable<(int ThingId, Taken Taken)> takes, string by)
+    {
+        var more = takes.ToLookup(t => t.ThingId, t => t.Taken);
+        return new([.. Things.Select(t =>
+        {
+            if (!more.Contains(t.Thing.Id)) return t;
+            List<Taken> taken = [.. t.Taken, .. more[t.Thing.Id].Distinct()];
+            return new HeapThing(t.Thing, t.Judgement, Math.Max(0, t.Thing.Count - taken.Select(x => x.Unit).Distinct().Count())) { Taken = taken, SpokenForBy = [.. t.SpokenForBy, by] };
+        })]);
+    }
+
     public HeapThing? Find(int thingId) => byId.Value.GetValueOrDefault(thingId);
 }

@@ -63,7 +63,7 @@ public sealed record FitDto(
             new(drain.Verdict, drain.Words, drain.InAll, Sum(drain.Counted), drain.HoleDiameter, drain.NotRooted, Sum(drain.DrainDown), [.. drain.Sums.Select(SumDto.Of)], Checks(drain.Checks)),
             new(hold.Verdict, hold.Words, hold.Weakest is null ? null : CheckDto.Of(hold.Weakest), Checks(hold.Checks), Sum(hold.WetMass), hold.Handling),
             [.. fit.Blueprint.Figures.Select(SumDto.Of)],
-            [.. fit.Cast.Counts.Select(c => Take(c.Key, c.Value, fit.Cast, heap)).OrderBy(t => t.Number)],
+            TakesOf(fit.Cast, heap),
             [.. Purchases(fit.Cast.Buys)], [.. fit.Pending.Select(p => new PendingDto(p.Thing.Id, p.Thing.Number, p.Thing.Name, p.NotLookedAt, p.Measures))],
             [.. fit.Cast.PassedOver.Values.Select(p => new PassedOverDto(p.Part, p.ThingId, p.ThingName, p.Why))],
             [.. StandIn.For(fit, Core.Stock.Stockroom.Of(heap)).Select(s => new StandInDto(fit.Cast.Asked.First(n => n.Id == s.NeedId).Name, s.Thing.Thing.Id, s.Thing.Thing.Name, s.Words))],
@@ -76,6 +76,9 @@ public sealed record FitDto(
             .Select(g => g.First() with { Name = string.Join(", ", g.Select(b => b.Name).Distinct().Select((name, i) => i == 0 ? name : char.ToLowerInvariant(name[0]) + name[1..])), Amount = g.Sum(b => b.Amount), Packs = g.Sum(b => b.Packs), Cost = g.Sum(b => b.Cost) });
 
     private static PurchaseDto Purchase(Purchase b) => new(b.Need.Name, b.Amount, b.Need.Unit, b.Row?.Packed, b.Packs, b.Cost, b.IsSoil);
+
+    /// <summary>What a cast takes of each thing, in order of their numbers.</summary>
+    public static IReadOnlyList<TakeDto> TakesOf(Cast cast, Core.Salvage.Heap heap) => [.. cast.Counts.Select(c => Take(c.Key, c.Value, cast, heap)).OrderBy(t => t.Number)];
 
     private static TakeDto Take(int thingId, int count, Cast cast, Core.Salvage.Heap heap)
     {

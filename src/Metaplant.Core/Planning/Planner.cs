@@ -1,0 +1,174 @@
+using Metaplant.Core.Designs;
+using Metaplant.Core.Matching;
+using Metaplant.Core.Optimising;
+using Metaplant.Core.Salvage;
+
+namespace Metaplant.Core.Planning;
+
+/// <summary>
+/// Finds the projects and sizes that make the most of a whole heap. Candidates come from the matcher, design by design; after each the best choice among them is asked for and really cast, one project after another; a choice that cannot be cast is ruled out. Then the same from what the best plan leaves, as long as that is better.
+/// </summary>
+public sealed class Planner
+{
+    private const int Rounds = 4;
+
+    /// <summary>Choices that are cast before the best so far is left at it.</summary>
+    private const int CastingsBetween = 2, CastingsAtLast = 15;
+
+    private const double Slack = 1e-6;
+
+    /// <summary>For one choice while more candidates are to come, and at the end.</summary>
+    private static readonly Patience Between = new(1, .3), AtLast = new(3, 3);
+
+    private readonly Heap heap;
+    private readonly Wants asked;
+    private readonly IReadOnlyList<Want> wants;
+    private readonly IReadOnlyList<Design> designs;
+    private readonly IOptimizer? optimizer;
+    private readonly Dictionary<string, Candidate> candidates = new(StringComparer.Ordinal);
+    private HeapPlan best;
+    private IReadOnlyList<Candidate> chosen = [];
+
+    /// <param name="optimizer">Null where none is to hand; then each next project is the one that does most for what is still wanted.</param>
+    /// <param name="designs">Those to choose from; null for the whole catalogue.</param>
+    /// <exception cref="ArgumentException">The wants have problems.</exception>
+    public Planner(Heap heap, Wants asked, IOptimizer? optimizer, IReadOnlyList<Design>? designs = null)
+    {
+        if (asked.Problems(heap).FirstOrDefault() is { } problem) throw new ArgumentException($"{problem.Field}: {problem.Sentence.ToString()}", nameof(asked));
+        (this.heap, this.asked, this.optimizer) = (heap, asked, optimizer);
+        this.designs = designs ?? Catalogue.All;
+        wants = asked.All(heap);
+        best = Planned([]);
+    }
+
+    /// <summary>Plans, each at least as good as the one before, until nothing better is found, or the time is over; the last says that it is. Never none.</summary>
+    /// <param name="seconds">By the clock; what ends by it may be another plan on another day.</param>
+    public IEnumerable<HeapPlan> Plans(double seconds, CancellationToken cancel = default)
+    {
+        using var limit = CancellationTokenSource.CreateLinkedTokenSource(cancel);
+        limit.CancelAfter(TimeSpan.FromSeconds(seconds));
+        var proven = false;
+        var from = heap;
+        for (var round = 0; round < Rounds && !limit.IsCancellationRequested; round++)
+        {
+            var before = (best.Objective, candidates.Count);
+            foreach (var some in Found(from, limit.Token))
+            {
+                // What was cast from all of the heap is asked for first.
+                foreach (var c in some) candidates.TryAdd(c.Name + (round == 0 ? "" : $"|{round}"), c);
+                if (some.Count > 0) proven = Choose(CastingsBetween, Between, limit.Token);
+                yield return best with { Tried = candidates.Count };
+            }
+
+            if (candidates.Count == before.Count || limit.IsCancellationRequested) break;
+            proven = Choose(CastingsAtLast, AtLast, limit.Token);
+            yield return best with { Tried = candidates.Count };
+            if (round > 0 && best.Objective == before.Objective) break;
+            if (best.Wants.All(w => w.Given >= w.Needed) && best.Money == 0) break;
+            from = best.Projects.Aggregate(heap, (h, f) => After(h, f));
+        }
+
+        yield return best with { Tried = candidates.Count, Ended = true, Proven = proven && !limit.IsCancellationRequested };
+    }
+
+    /// <summary>A heap once a project has taken its share.</summary>
+    public static Heap After(Heap heap, Fit fit) => heap.After(fit.Cast.Takes.Select(t => (t.ThingId, t.Taken)), fit.Design.Name);
+
+    /// <summary>Candidates design by design, those of several worked out at once; none more once it is stopped.</summary>
+    private IEnumerable<IReadOnlyList<Candidate>> Found(Heap from, CancellationToken cancel)
+    {
+        foreach (var some in designs.Chunk(Environment.ProcessorCount))
+        {
+            List<IReadOnlyList<Candidate>>? found = null;
+            try
+            {
+                found = [.. some.AsParallel().AsOrdered().WithCancellation(cancel).Select(d => Candidate.All(d, from, asked, wants, cancel))];
+            }
+            catch (OperationCanceledException)
+            {
+                // What was found so far is what there is to choose from.
+            }
+
+            if (found is null) yield break;
+            foreach (var one in found) yield return one;
+        }
+    }
+
+    /// <summary>The best choice among the candidates there are, cast; true where it is known to be.</summary>
+    private bool Choose(int castings, Patience patience, CancellationToken cancel)
+    {
+        if (optimizer is null)
+        {
+            Keep(Greedy(cancel));
+            return false;
+        }
+
+        var choice = new PlanChoice([.. candidates.Values], wants, asked, heap);
+        for (var i = 0; i < castings && !cancel.IsCancellationRequested; i++)
+        {
+            if (choice.Best(chosen, optimizer, patience, cancel) is not { } found) return false;
+            // Broken off it proves little of what it was asked; what was known of fewer is told on.
+            if (!cancel.IsCancellationRequested) best = best with { Bound = Math.Min(found.Bound, best.Objective) };
+            if (found.Bound >= best.Objective) return true;
+            var cast = Cast(found.Chosen);
+            Keep(cast);
+            if (best.Objective <= found.Bound) return true;
+            choice.Without(found.Chosen);
+        }
+
+        return false;
+    }
+
+    private void Keep(IReadOnlyList<Candidate> cast)
+    {
+        var plan = Planned(cast);
+        if (plan.Objective < best.Objective && Allowed(cast)) (best, chosen) = (plan with { Bound = Math.Min(best.Bound, plan.Objective) }, cast);
+    }
+
+    /// <summary>What is spent is spent on what was really cast, and each stands where it has room.</summary>
+    private bool Allowed(IReadOnlyList<Candidate> cast)
+        => cast.Sum(c => c.Money) <= (asked.MostMoney ?? double.MaxValue) + Slack && cast.Sum(c => c.Hours) <= (asked.MostHours ?? double.MaxValue) + Slack && (asked.Spots is null || Placing.Of([.. cast.Select(c => c.Spots)]) is not null);
+
+    /// <summary>Again and again the project that makes the plan best by itself, from what those before it leave.</summary>
+    private List<Candidate> Greedy(CancellationToken cancel)
+    {
+        var cast = new List<Candidate>();
+        var left = heap;
+        while (!cancel.IsCancellationRequested && Next() is { } next)
+        {
+            cast.Add(next);
+            left = After(left, next.Fit);
+        }
+
+        return cast;
+
+        Candidate? Next()
+        {
+            var now = Planned(cast).Objective;
+            bool Helps(Candidate c) => Planned([.. cast, c]).Objective < now && Allowed([.. cast, c]);
+            return candidates.Values.Where(Helps).OrderBy(c => Planned([.. cast, c]).Objective).Select(c => ReferenceEquals(c.From, left) ? c : c.On(left, wants, asked)).FirstOrDefault(c => c is not null && Helps(c));
+        }
+    }
+
+    /// <summary>As many of the chosen as can be cast one after another, what cuts into most first.</summary>
+    private List<Candidate> Cast(IReadOnlyList<Candidate> chosen)
+    {
+        var cast = new List<Candidate>();
+        var left = heap;
+        foreach (var c in chosen.OrderByDescending(c => c.Fit.Cast.Cuts.Bars.Count).ThenBy(c => c.Name, StringComparer.Ordinal))
+        {
+            if ((ReferenceEquals(c.From, left) ? c : c.On(left, wants, asked)) is not { } again) continue;
+            cast.Add(again);
+            left = After(left, again.Fit);
+        }
+
+        return cast;
+    }
+
+    private HeapPlan Planned(IReadOnlyList<Candidate> cast)
+    {
+        List<MetWant> met = [.. wants.Select((w, k) => new MetWant(w.Words, w.Needed, cast.Sum(c => c.Given[k])))];
+        var cost = cast.Sum(c => c.Cost) + PlanCost.PerUnmet * met.Sum(m => PlanCost.Unmet(m.Needed, m.Given));
+        return new([.. cast.Select(c => c.Fit)], met, cost, 0, cast.Sum(c => c.Money), cast.Sum(c => c.Hours), cast.Sum(c => c.Fit.Cast.Cuts.Bars.Sum(b => b.Bar.Length)), candidates.Count, false, false);
+    }
+}
