@@ -11,6 +11,14 @@ const folder = mkdtempSync(join(tmpdir(), 'metaplant-pictures-'));
 const into = resolve('docs/screenshots');
 mkdirSync(into, { recursive: true });
 
+/** Asks the whole heap for salad and peas, and waits for the plan. */
+async function wanted(page) {
+  await page.getByLabel('Plants in soil').selectOption('lettuce');
+  await page.getByLabel('Something to climb').selectOption('pea');
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await page.locator('.whole[aria-busy=false] .planned').first().waitFor({ timeout: 60_000 });
+}
+
 /** Name, address, what to wait for, and what to do first. */
 const views = [
   ['gather', '/gather/1', '.judged'],
@@ -18,6 +26,7 @@ const views = [
   ['refused', '/gather/8', '.judged'],
   ['kinds', '/gather/new', '.picker svg'],
   ['match', '/match', '.match-strip'],
+  ['whole-heap', '/whole-heap', 'form', wanted],
   ['draw', '/draw/pallet-bed?source=2', '.verdicts'],
   ['make', '/make/2', 'h1, h2'],
   ['sums', '/sums/post-embedment', '.answer .large'],

@@ -9,6 +9,7 @@ const screens: [string, string][] = [
   ['tags', '/gather/tags'],
   ['sources', '/gather/sources'],
   ['Match', '/match'],
+  ['the whole heap', '/whole-heap'],
   ['Draw, a bed', '/draw/pallet-bed?source=1'],
   ['Draw, a tub', '/draw/drilled-tub?source=10'],
   ['Draw, a cone', '/draw/wound-cone?source=25'],

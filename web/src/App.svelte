@@ -17,6 +17,7 @@
     '/': Gather,
     '/gather/:thing?': Gather,
     '/match': wrap({ asyncComponent: () => import('./stages/match/Match.svelte') }),
+    '/whole-heap': wrap({ asyncComponent: () => import('./stages/match/WholeHeap.svelte') }),
     '/draw/:design?': wrap({ asyncComponent: () => import('./stages/draw/Draw.svelte') }),
     '/make/:project?': wrap({ asyncComponent: () => import('./stages/make/Make.svelte') }),
     '/sums/:name?': wrap({ asyncComponent: () => import('./stages/sums/Sums.svelte') }),

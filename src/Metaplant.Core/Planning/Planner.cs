@@ -29,6 +29,7 @@ public sealed class Planner
     private HeapPlan best;
     private IReadOnlyList<Candidate> chosen = [];
 
+    /// <summary>Whoever plans this heap for these wants.</summary>
     /// <param name="optimizer">Null where none is to hand; then each next project is the one that does most for what is still wanted.</param>
     /// <param name="designs">Those to choose from; null for the whole catalogue.</param>
     /// <exception cref="ArgumentException">The wants have problems.</exception>

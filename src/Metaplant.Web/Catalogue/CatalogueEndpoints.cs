@@ -19,7 +19,7 @@ public sealed record KindDto(string Id, string Name, string Group, IReadOnlyList
 
 public sealed record FindingDto(string Id, FindingGroup Group, string Words);
 
-public sealed record CropDto(string Id, string Name, bool Edible);
+public sealed record CropDto(string Id, string Name, bool Edible, bool Climbs);
 
 public sealed record MediumDto(string Id, string Name);
 
@@ -43,7 +43,7 @@ internal static class CatalogueEndpoints
         [.. SalvageKinds.All.Select(k => new KindDto(
             k.Id, k.Name, k.Group, [.. k.Fields.Select(f => new FieldDto(f.Id, f.Name, f.Unit, f.Least, f.Greatest, f.Typical, f.Hint, f.Quick))], [.. k.Substances.Select(s => new SubstanceDto(s, s.Name(), [.. k.LookFor.Where(f => !Findings.Find(f)!.CanBeOn(s))]))], k.LookFor, Walk.For(k), [.. Typical(k).Select(ShapeDto.Of)]))],
         [.. Findings.All.Select(f => new FindingDto(f.Id, f.Group, f.Words))],
-        [.. Crops.In(Handbook.Default).Select(c => new CropDto(c.Id, c.Name, c.Edible))],
+        [.. Crops.In(Handbook.Default).Select(c => new CropDto(c.Id, c.Name, c.Edible, c.Climbing != Core.Growing.Climbing.None))],
         [.. Media.Names.Select(m => new MediumDto(m.Id, m.Name))],
         [.. HouseRules.All.Select(r => new HouseRuleDto(r.Id, r.Question, [.. r.Schools.Select(s => new SchoolDto(s.Id, s.Name, s.Reason, s.Basis))]))],
         Core.Building.ToolShelf.All, [.. Core.Materials.Grounds.Names.Select(g => new GroundDto(g.Id, g.Name))]);

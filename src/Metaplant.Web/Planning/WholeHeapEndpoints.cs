@@ -14,8 +14,11 @@ namespace Metaplant.Web.Planning;
 /// <summary>What of a plan is kept: one of its projects by its place in it, from 0; all that are not kept yet where none is named.</summary>
 public sealed record KeepPlanInput(int? Project);
 
-/// <summary>What of a plan was kept.</summary>
-public sealed record KeptPlanDto(IReadOnlyList<string> Names);
+/// <summary>A project of a plan that was kept: its place in the plan, and what it is called now.</summary>
+public sealed record KeptOfPlanDto(int Project, int Id, string Name);
+
+/// <summary>What of a plan was kept now.</summary>
+public sealed record KeptPlanDto(IReadOnlyList<KeptOfPlanDto> Projects);
 
 internal static class WholeHeapEndpoints
 {
@@ -74,19 +77,18 @@ internal static class WholeHeapEndpoints
         if (input.Project is { } one && (one < 0 || one >= plan.Projects.Count)) return Problems.Refuse("project", "There is no such project in it.");
         if (found.Version != version.Now()) return TypedResults.Problem("The garden has changed since this was planned: plan it again. Nothing was kept.", statusCode: StatusCodes.Status409Conflict, title: "Changed meanwhile.");
         List<int> keeps = [.. (input.Project is { } which ? [which] : Enumerable.Range(0, plan.Projects.Count)).Where(i => !found.Kept.Contains(i))];
-        var names = new List<string>();
-        foreach (var i in keeps)
+        if (keeps.Count == 0) return TypedResults.Ok(new KeptPlanDto([]));
+        var rows = new List<ProjectRow>();
+        foreach (var fit in keeps.Select(i => plan.Projects[i]))
         {
-            var fit = plan.Projects[i];
-            names.Add(NameOf(fit));
-            await garden.KeepAsync(ProjectKeeping.NewProject(), names[^1], fit, fit.Set.Brief, found.Heap, cancel);
+            rows.Add(ProjectKeeping.NewProject());
+            await garden.KeepAsync(rows[^1], NameOf(fit), fit, fit.Set.Brief, found.Heap, cancel);
         }
 
-        if (keeps.Count == 0) return TypedResults.Ok(new KeptPlanDto([]));
-        await garden.SaveAsync(names.Count == 1 ? $"Kept {names[0]}" : $"Kept {names.Count} projects of the whole heap", time.GetUtcNow().UtcDateTime, cancel);
+        await garden.SaveAsync(rows.Count == 1 ? $"Kept {rows[0].Name}" : $"Kept {rows.Count} projects of the whole heap", time.GetUtcNow().UtcDateTime, cancel);
         found.Version = version.Now();
         found.Kept = found.Kept.Concat(keeps).ToHashSet();
-        return TypedResults.Ok(new KeptPlanDto(names));
+        return TypedResults.Ok(new KeptPlanDto([.. keeps.Zip(rows, (i, row) => new KeptOfPlanDto(i, row.Id, row.Name))]));
     }
 
     private static string NameOf(Fit fit) => $"{fit.Design.Name} of {fit.Lead.Thing.Thing.Name}" is var name && name.Length > ProjectKeeping.LongestName ? name[..ProjectKeeping.LongestName] : name;

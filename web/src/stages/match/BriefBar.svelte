@@ -3,7 +3,8 @@
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
 
-  const { onchange }: { onchange?: () => void } = $props();
+  /** Without the crop where it is asked for beside it. */
+  const { onchange, withCrop = true }: { onchange?: () => void; withCrop?: boolean } = $props();
 
   const exposures: { id: Schemas['Exposure']; name: string }[] = [
     { id: 'Sheltered', name: 'sheltered' },
@@ -29,19 +30,21 @@
 </script>
 
 <div class="brief">
-  <label
-    >For
-    <Select
-      placeholder=""
-      value={garden.brief.crop ?? ''}
-      onchange={(e) => set({ crop: e.currentTarget.value || null })}
-    >
-      <option value="">whatever fits</option>
-      {#each garden.catalogue?.crops ?? [] as crop (crop.id)}<option value={crop.id}
-          >{crop.name.toLowerCase()}{crop.edible ? '' : ' (flowers)'}</option
-        >{/each}
-    </Select>
-  </label>
+  {#if withCrop}
+    <label
+      >For
+      <Select
+        placeholder=""
+        value={garden.brief.crop ?? ''}
+        onchange={(e) => set({ crop: e.currentTarget.value || null })}
+      >
+        <option value="">whatever fits</option>
+        {#each garden.catalogue?.crops ?? [] as crop (crop.id)}<option value={crop.id}
+            >{crop.name.toLowerCase()}{crop.edible ? '' : ' (flowers)'}</option
+          >{/each}
+      </Select>
+    </label>
+  {/if}
   <label
     >Filled with
     <Select placeholder="" value={garden.brief.medium} onchange={(e) => set({ medium: e.currentTarget.value })}>

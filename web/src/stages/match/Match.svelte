@@ -40,7 +40,10 @@
 
 <section class="match" aria-busy={garden.matching}>
   <div class="top">
-    <h1>What the heap can make</h1>
+    <div>
+      <h1>What the heap can make</h1>
+      <a href="#/whole-heap">Or say what you want, and plan the whole heap</a>
+    </div>
     <div class="asks">
       <label
         >Matters most
@@ -92,6 +95,11 @@
     justify-content: space-between;
     gap: 8px 24px;
     align-items: end;
+  }
+
+  .top a {
+    text-decoration: underline;
+    text-underline-offset: 2px;
   }
 
   .asks {
