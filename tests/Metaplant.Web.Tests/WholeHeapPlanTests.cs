@@ -54,6 +54,7 @@ public sealed class WholeHeapPlanTests : IAsyncLifetime
         (await server.PostAsync($"/api/whole-heap/{job}/keep", new { project = 2 })).Status.ShouldBe(HttpStatusCode.OK);
         (await server.PostAsync($"/api/whole-heap/{job}/keep", new { project = 0 })).Status.ShouldBe(HttpStatusCode.OK);
         (await server.GetAsync("/api/things")).AsArray().Sum(t => (int)t!["free"]!).ShouldBe(2);
+        (await server.GetAsync("/api/projects")).AsArray().Select(p => (string)p!["name"]!).ShouldBeUnique();
         (await server.PostAsync($"/api/whole-heap/{job}/keep", new { project = 9 })).Status.ShouldBe(HttpStatusCode.BadRequest);
         await server.PostAsync("/api/things", new { name = "Odd", kind = "bucket" });
         var (status, why) = await server.PostAsync($"/api/whole-heap/{job}/keep", new { project = (int?)null });

@@ -40,7 +40,7 @@ public sealed record HoleTemplate(string Part, Sentence Title, View View, IReadO
         }
 
         var first = holes[0];
-        var view = new View("template", face.Title.ToString(), shapes,
+        var view = new View("template", face.Title, shapes,
         [
             new(new(wide, 0), new(0, 0), .05, wide),
             new(new(0, 0), new(0, deep), .05, deep),

@@ -14,6 +14,9 @@ public static class BarCutting
     /// <summary>Of the time given, the part for patterns; the rest is for looking piece by piece where they were given up.</summary>
     private const double ByPatterns = .8;
 
+    /// <summary>Of the time given, the part for filling to the last unit.</summary>
+    private const double BySnugness = .3;
+
     /// <summary>More kinds of piece times stretches than this are laid out first-fit-decreasing and no further.</summary>
     private const int Largest = 40_000;
 
@@ -29,9 +32,11 @@ public static class BarCutting
         var filling = FirstFit.Best(slots);
         if (slots.Pieces.Count * slots.Stretches.Count > Largest) return Told(slots, filling, 0, false);
         var question = new BarQuestion(slots);
+        var clock = Stopwatch.StartNew();
         var bound = question.Trivial(filling);
+        if (filling.Used > bound && optimizer is not null) filling = SnugFilling.Best(slots, filling, bound, seconds * BySnugness, cancel);
         var proven = filling.Missing() == question.Unavoidable && filling.Used <= bound;
-        if (!proven && optimizer is not null) (filling, bound, proven) = Better(slots, question, filling, bound, optimizer, seconds, cancel);
+        if (!proven && optimizer is not null) (filling, bound, proven) = Better(slots, question, filling, bound, optimizer, seconds - clock.Elapsed.TotalSeconds, cancel);
         // Of plans as good the one whose offcuts are worth most.
         if (optimizer is not null && question.Tied(filling) is { } tie && optimizer.Least(tie, question.Values(filling), ForTies, cancel) is { } kept) filling = question.Filling(kept.Values);
         return Told(slots, filling, bound, proven);
@@ -64,6 +69,9 @@ public static class BarCutting
 /// <summary>An order as a question in whole numbers: how many of each kind of piece come from each stretch, which bars are cut into, and how many pieces are missing.</summary>
 internal sealed class BarQuestion
 {
+    /// <summary>Units wanted times bars that are gone through for whole bars.</summary>
+    private const long MostCovered = 20_000_000;
+
     private readonly BarSlots slots;
     private readonly int[,] from;
     private readonly int[] opened;
@@ -99,12 +107,13 @@ internal sealed class BarQuestion
 
     private IEnumerable<int> Pieces => Enumerable.Range(0, slots.Pieces.Count);
 
-    /// <summary>What no plan with as many pieces uses less than: the shortest bars whose sound stretches together have room for them, taken as if bars could be cut into in part.</summary>
+    /// <summary>What no plan with as many pieces uses less than: the shortest bars whose sound stretches together have room for them; where they are too many to go through, taken as if bars could be cut into in part.</summary>
     public long Trivial(BarFilling filling)
     {
         var wanted = Pieces.Sum(p => (slots.Order.Pieces[p].Count - filling.Missing(p)) * slots.Takes(p));
         if (filling.Missing() > 0 || wanted == 0) return 0;
-        var bars = slots.Bars.Select(b => (b.Length, Room: b.Stretches.Sum(slots.Room))).Where(b => b.Room > 0).OrderBy(b => (double)b.Length / b.Room);
+        List<(long Length, long Room)> bars = [.. slots.Bars.Select(b => (b.Length, Room: b.Stretches.Sum(slots.Room))).Where(b => b.Room > 0).OrderBy(b => (double)b.Length / b.Room)];
+        if (wanted * bars.Count <= MostCovered) return Covered(bars, (int)wanted);
         double least = 0;
         foreach (var (length, room) in bars)
         {
@@ -114,6 +123,20 @@ internal sealed class BarQuestion
         }
 
         return (long)Math.Ceiling(least - 1e-6);
+    }
+
+    /// <summary>The least length of whole bars that together have room for so much.</summary>
+    private static long Covered(List<(long Length, long Room)> bars, int wanted)
+    {
+        // By the room still wanted, the least length that gives it.
+        var least = new long[wanted + 1];
+        Array.Fill(least, IntegerProgram.Unlimited, 1, wanted);
+        foreach (var (length, room) in bars)
+        {
+            for (var want = wanted; want > 0; want--) least[want] = Math.Min(least[want], length + least[Math.Max(0, want - room)]);
+        }
+
+        return least[wanted];
     }
 
     /// <summary>Of a bound on the cost, what it says of the length used where so many are missing.</summary>

@@ -15,7 +15,7 @@ public static class DxfWriter
     {
         var dxf = new StringBuilder();
         Pair(999, Unit);
-        Pair(999, view.Title);
+        Pair(999, teller.Tell(view.Title));
         Pair(0, "SECTION");
         Pair(2, "HEADER");
         Pair(9, "$ACADVER");

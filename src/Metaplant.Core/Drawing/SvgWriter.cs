@@ -19,7 +19,7 @@ public static class SvgWriter
         var left = (width - (x1 - x0) * scale) / 2;
         var svg = new StringBuilder();
         svg.Append(CultureInfo.InvariantCulture, $"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {N(width)} {N(height)}\" width=\"{N(width)}\" height=\"{N(height)}\" role=\"img\" font-family=\"sans-serif\" font-size=\"11\">\n");
-        svg.Append(CultureInfo.InvariantCulture, $"<title>{Escape(view.Title)}</title>\n<desc>Measures in {teller.Show(1, Sums.Unit.Metre).Unit}</desc>\n<rect width=\"100%\" height=\"100%\" fill=\"#fbf9f3\"/>\n");
+        svg.Append(CultureInfo.InvariantCulture, $"<title>{Escape(teller.Tell(view.Title))}</title>\n<desc>Measures in {teller.Show(1, Sums.Unit.Metre).Unit}</desc>\n<rect width=\"100%\" height=\"100%\" fill=\"#fbf9f3\"/>\n");
         foreach (var shape in view.Shapes) svg.Append(Of(shape, At, scale, teller)).Append('\n');
         foreach (var dimension in view.Dimensions) svg.Append(Of(dimension, At, teller)).Append('\n');
         return svg.Append("</svg>\n").ToString();

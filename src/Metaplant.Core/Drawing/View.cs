@@ -46,7 +46,7 @@ public sealed record Note(Point At, Sentence Words, Ink Ink) : Shape(Ink, null);
 public sealed record Dimension(Point From, Point To, double Offset, double Value, string? Field = null);
 
 /// <summary>One drawing to scale.</summary>
-public sealed record View(string Id, string Title, IReadOnlyList<Shape> Shapes, IReadOnlyList<Dimension> Dimensions)
+public sealed record View(string Id, Sentence Title, IReadOnlyList<Shape> Shapes, IReadOnlyList<Dimension> Dimensions)
 {
     public static Polygon Box(double x0, double y0, double x1, double y1, Ink ink, string? part = null)
         => new([new(x0, y0), new(x1, y0), new(x1, y1), new(x0, y1)], ink, part);

@@ -15,6 +15,9 @@ public sealed class Planner
     /// <summary>Choices that are cast before the best so far is left at it.</summary>
     private const int CastingsBetween = 2, CastingsAtLast = 15;
 
+    /// <summary>Orders in which one choice is cast before it is told apart from what it was taken for.</summary>
+    private const int OrdersAtLast = 6;
+
     private const double Slack = 1e-6;
 
     /// <summary>For one choice while more candidates are to come, and at the end.</summary>
@@ -105,15 +108,19 @@ public sealed class Planner
         }
 
         var choice = new PlanChoice([.. candidates.Values], wants, asked, heap);
+        // What a choice would cost that could not be cast as it was taken for: in an order that was not tried it might be.
+        var doubt = long.MaxValue;
         for (var i = 0; i < castings && !cancel.IsCancellationRequested; i++)
         {
             if (choice.Best(chosen, optimizer, patience, cancel) is not { } found) return false;
+            var bound = Math.Min(found.Bound, doubt);
             // Broken off it proves little of what it was asked; what was known of fewer is told on.
-            if (!cancel.IsCancellationRequested) best = best with { Bound = Math.Min(found.Bound, best.Objective) };
-            if (found.Bound >= best.Objective) return true;
-            var cast = Cast(found.Chosen);
+            if (!cancel.IsCancellationRequested) best = best with { Bound = Math.Min(bound, best.Objective) };
+            if (found.Bound >= best.Objective) return bound >= best.Objective;
+            var cast = Cast(found.Chosen, castings == CastingsAtLast ? OrdersAtLast : 1);
             Keep(cast);
-            if (best.Objective <= found.Bound) return true;
+            if (best.Objective <= bound) return true;
+            if (Planned(cast).Objective > Planned(found.Chosen).Objective) doubt = Math.Min(doubt, found.Bound);
             choice.Without(found.Chosen);
         }
 
@@ -151,12 +158,26 @@ public sealed class Planner
         }
     }
 
-    /// <summary>As many of the chosen as can be cast one after another, what cuts into most first.</summary>
-    private List<Candidate> Cast(IReadOnlyList<Candidate> chosen)
+    /// <summary>As many of the chosen as can be cast one after another, what cuts into most first; where that comes to more than they were taken for, in other orders, and the best of these.</summary>
+    private List<Candidate> Cast(IReadOnlyList<Candidate> chosen, int orders)
+    {
+        List<Candidate> order = [.. chosen.OrderByDescending(c => c.Fit.Cast.Cuts.Bars.Count).ThenBy(c => c.Name, StringComparer.Ordinal)];
+        var taken = Planned(chosen).Objective;
+        List<Candidate>? least = null;
+        for (var first = 0; first < Math.Min(orders, Math.Max(1, order.Count)) && (least is null || Planned(least).Objective > taken); first++)
+        {
+            var cast = OneByOne([.. order.Skip(first), .. order.Take(first)]);
+            if (least is null || Planned(cast).Objective < Planned(least).Objective) least = cast;
+        }
+
+        return least!;
+    }
+
+    private List<Candidate> OneByOne(IReadOnlyList<Candidate> order)
     {
         var cast = new List<Candidate>();
         var left = heap;
-        foreach (var c in chosen.OrderByDescending(c => c.Fit.Cast.Cuts.Bars.Count).ThenBy(c => c.Name, StringComparer.Ordinal))
+        foreach (var c in order)
         {
             if ((ReferenceEquals(c.From, left) ? c : c.On(left, wants, asked)) is not { } again) continue;
             cast.Add(again);

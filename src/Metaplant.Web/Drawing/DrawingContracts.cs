@@ -40,7 +40,7 @@ public sealed record ShapeDto(
 
 public sealed record DimensionDto(double[] From, double[] To, double Offset, double Value, string? Field);
 
-public sealed record ViewDto(string Id, string Title, IReadOnlyList<ShapeDto> Shapes, IReadOnlyList<DimensionDto> Dimensions)
+public sealed record ViewDto(string Id, Sentence Title, IReadOnlyList<ShapeDto> Shapes, IReadOnlyList<DimensionDto> Dimensions)
 {
     public static ViewDto Of(View view) => new(
         view.Id, view.Title, [.. view.Shapes.Select(ShapeDto.Of)],

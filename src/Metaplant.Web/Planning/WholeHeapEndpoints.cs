@@ -8,6 +8,7 @@ using Metaplant.Web.Drawing;
 using Metaplant.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Http.Timeouts;
+using Microsoft.EntityFrameworkCore;
 
 namespace Metaplant.Web.Planning;
 
@@ -79,10 +80,11 @@ internal static class WholeHeapEndpoints
         List<int> keeps = [.. (input.Project is { } which ? [which] : Enumerable.Range(0, plan.Projects.Count)).Where(i => !found.Kept.Contains(i))];
         if (keeps.Count == 0) return TypedResults.Ok(new KeptPlanDto([]));
         var rows = new List<ProjectRow>();
+        var names = await garden.Projects.Select(p => p.Name).ToHashSetAsync(cancel);
         foreach (var fit in keeps.Select(i => plan.Projects[i]))
         {
             rows.Add(ProjectKeeping.NewProject());
-            await garden.KeepAsync(rows[^1], NameOf(fit), fit, fit.Set.Brief, found.Heap, cancel);
+            await garden.KeepAsync(rows[^1], NameOf(fit, names), fit, fit.Set.Brief, found.Heap, cancel);
         }
 
         await garden.SaveAsync(rows.Count == 1 ? $"Kept {rows[0].Name}" : $"Kept {rows.Count} projects of the whole heap", time.GetUtcNow().UtcDateTime, cancel);
@@ -91,7 +93,17 @@ internal static class WholeHeapEndpoints
         return TypedResults.Ok(new KeptPlanDto([.. keeps.Zip(rows, (i, row) => new KeptOfPlanDto(i, row.Id, row.Name))]));
     }
 
-    private static string NameOf(Fit fit) => $"{fit.Design.Name} of {fit.Lead.Thing.Thing.Name}" is var name && name.Length > ProjectKeeping.LongestName ? name[..ProjectKeeping.LongestName] : name;
+    /// <summary>What it is and of what, and a number where another is called so.</summary>
+    private static string NameOf(Fit fit, HashSet<string> taken)
+    {
+        var name = $"{fit.Design.Name} of {fit.Lead.Thing.Thing.Name}";
+        for (var n = 1; ; n++)
+        {
+            var number = n == 1 ? "" : $" {n}";
+            var full = name[..Math.Min(name.Length, ProjectKeeping.LongestName - number.Length)] + number;
+            if (taken.Add(full)) return full;
+        }
+    }
 
     private static ProblemHttpResult NoSuchPlan() => Problems.NotHere("That plan is no longer there: plan it again.");
 }

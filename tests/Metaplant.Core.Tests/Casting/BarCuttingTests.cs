@@ -24,6 +24,21 @@ public class BarCuttingTests
     }
 
     [Fact]
+    public void Sixty_different_pieces_come_from_different_boards_with_hardly_a_sliver_left()
+    {
+        var chance = new Random(1);
+        double Length(int from, int to) => chance.Next(from, to) / 1000.0;
+        CutOrder order = new([.. Enumerable.Range(0, 30).Select(i => new BarStock($"b{i}", 1, Length(900, 3000), .095, .018, chance.Next(4) == 0 ? [new(.4, .45)] : []))], [.. Enumerable.Range(0, 60).Select(i => new PieceOrder($"p{i}", 1, Length(200, 1100), .09, .015))], .003, .005);
+        CutAnswer answer = BarCutting.Answer(order, Core.Optimising.CpSat.Instance, 5, TestContext.Current.CancellationToken), quick = BarCutting.Answer(order, null, 0, TestContext.Current.CancellationToken);
+        answer.Missing.ShouldBeEmpty();
+        answer.Bars.Sum(b => b.Cuts.Count).ShouldBe(60);
+        quick.Used.ShouldBeGreaterThan(1.02 * answer.Bound, "or nothing is shown by it");
+        answer.Used.ShouldBeLessThan(1.01 * answer.Bound);
+        // What whole boards must come to at least is more than they would in part.
+        answer.Bound.ShouldBeGreaterThan(order.Pieces.Sum(p => p.Length));
+    }
+
+    [Fact]
     public void Where_the_longest_first_wastes_a_board_the_best_does_not()
     {
         // Longest first, 600 and 500 go together, 400, 400 and 300 together, and the 200 wants a third bar; 600, 400, 200 and 500, 400, 300 come out of two.
