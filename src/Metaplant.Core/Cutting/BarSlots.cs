@@ -16,9 +16,9 @@ internal sealed class BarSlots
     public BarSlots(CutOrder order)
     {
         Order = order;
-        long[] pieces = [.. order.Pieces.Select(p => (long)Math.Ceiling(p.Length * Whole.PerMetre - Slack))];
+        long[] pieces = [.. order.Pieces.Select(p => Whole.AtLeast(p.Length))];
         var kerf = (long)Math.Round(order.Kerf * Whole.PerMetre);
-        List<(int Stock, double From, double To, long Length)> sound = [.. order.Bars.Index().SelectMany(b => order.Sound(b.Item).Select(s => (b.Index, s.From, s.To, (long)Math.Floor((s.To - s.From) * Whole.PerMetre + Slack))))];
+        List<(int Stock, double From, double To, long Length)> sound = [.. order.Bars.Index().SelectMany(b => order.Sound(b.Item).Select(s => (b.Index, s.From, s.To, Whole.AtMost(s.To - s.From))))];
         long[] lengths = [.. order.Bars.Select(b => (long)Math.Round(b.Length * Whole.PerMetre))];
         Unit = pieces.Concat(lengths).Concat(sound.Select(s => s.Length)).Append(kerf).Aggregate(0L, Whole.Common);
         Kerf = kerf / Unit;

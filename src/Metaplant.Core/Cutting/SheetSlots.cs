@@ -21,8 +21,8 @@ internal sealed class SheetSlots
     {
         Order = order;
         Kerf = (long)Math.Round(order.Kerf * Whole.PerMetre);
-        Sheets = [.. order.Sheets.Select(s => new Flat((long)Math.Floor(s.Length * Whole.PerMetre + Slack), (long)Math.Floor(s.Width * Whole.PerMetre + Slack)))];
-        Pieces = [.. order.Pieces.Select(p => new Flat((long)Math.Ceiling(p.Length * Whole.PerMetre - Slack), (long)Math.Ceiling(p.Width * Whole.PerMetre - Slack)))];
+        Sheets = [.. order.Sheets.Select(s => new Flat(Whole.AtMost(s.Length), Whole.AtMost(s.Width)))];
+        Pieces = [.. order.Pieces.Select(p => new Flat(Whole.AtLeast(p.Length), Whole.AtLeast(p.Width)))];
         Areas = [.. order.Sheets.Select(s => (long)Math.Round(s.Length * s.Width * 1e6))];
         PerMissing = order.Sheets.Zip(Areas, (s, a) => s.Count * a).Sum() + 1;
     }

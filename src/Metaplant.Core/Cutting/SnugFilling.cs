@@ -80,7 +80,7 @@ internal sealed class SnugFilling
         if (largest < 0) return;
         Take(filling, stretch, left, largest);
         var room = (int)(slots.Room(stretch) - filling.Load(stretch));
-        // By what is filled, the piece that came last to it; none twice, since each is looked at once.
+        // By what is filled, the piece that came last to it. None is in it twice: from the fullest down, what a piece is added to was filled by those before it.
         var by = new int[room + 1];
         Array.Fill(by, -1);
         by[0] = int.MaxValue;
@@ -91,7 +91,7 @@ internal sealed class SnugFilling
             var takes = (int)slots.Takes(left[i]);
             for (var filled = room; filled >= takes; filled--)
             {
-                if (by[filled] < 0 && by[filled - takes] >= 0 && !Uses(by, left, filled - takes, i)) by[filled] = i;
+                if (by[filled] < 0 && by[filled - takes] >= 0) by[filled] = i;
             }
         }
 
@@ -99,16 +99,6 @@ internal sealed class SnugFilling
         List<int> taken = [];
         for (; full > 0; full -= (int)slots.Takes(left[by[full]])) taken.Add(by[full]);
         foreach (var i in taken.OrderDescending()) Take(filling, stretch, left, i);
-    }
-
-    private bool Uses(int[] by, List<int> left, int filled, int piece)
-    {
-        for (; filled > 0; filled -= (int)slots.Takes(left[by[filled]]))
-        {
-            if (by[filled] == piece) return true;
-        }
-
-        return false;
     }
 
     private static void Take(BarFilling filling, int stretch, List<int> left, int at)

@@ -11,25 +11,23 @@ namespace Metaplant.Core.Planning;
 /// <param name="Given">By want, how many of it.</param>
 /// <param name="Cost">Its <see cref="PlanCost"/>, what it leaves unmet aside.</param>
 /// <param name="Hours">Working hours.</param>
+/// <param name="Length">Of boards cut into, m.</param>
 /// <param name="Takes">By thing, its <see cref="Share"/>.</param>
 /// <param name="Spots">Which of the spots it has room on; empty where none are asked.</param>
 /// <param name="From">The heap it was cast from.</param>
-public sealed record Candidate(Heap From, Fit Fit, IReadOnlyList<long> Given, long Cost, double Money, double Hours, IReadOnlyDictionary<int, long> Takes, IReadOnlyList<int> Spots)
+public sealed record Candidate(Heap From, Fit Fit, IReadOnlyList<long> Given, long Cost, double Money, double Hours, double Length, IReadOnlyDictionary<int, long> Takes, IReadOnlyList<int> Spots)
 {
     /// <summary>Sizes beside the largest that are tried of each lead.</summary>
     private const int OtherSizes = 3;
 
-    /// <summary>What tells it from others: design, lead, settings and crop.</summary>
-    public string Name => field ??= NameOf(Fit);
-
-    /// <summary>What is the same project whatever it is cast from.</summary>
-    public static string NameOf(Fit fit) => $"{fit.Design.Id}|{fit.Lead.Key}|{string.Join(',', fit.Set.Values.OrderBy(v => v.Key, StringComparer.Ordinal).Select(v => v.Value.ToString("R", System.Globalization.CultureInfo.InvariantCulture)))}|{fit.Set.Brief.Crop?.Id}";
+    /// <summary>What tells it from others: design, lead, settings and crop; the same whatever it is cast from.</summary>
+    public string Name => field ??= $"{Fit.Design.Id}|{Fit.Lead.Key}|{string.Join(',', Fit.Set.Values.OrderBy(v => v.Key, StringComparer.Ordinal).Select(v => v.Value.ToString("R", System.Globalization.CultureInfo.InvariantCulture)))}|{Fit.Set.Brief.Crop?.Id}";
 
     /// <summary>A fit weighed against what is wanted.</summary>
     public static Candidate Of(Fit fit, IReadOnlyList<Want> wants, Wants asked, Heap heap)
     {
-        var hours = fit.Hours(fit.Set.Brief);
-        return new(heap, fit, [.. wants.Select(w => w.Given(fit))], PlanCost.OfProject(fit.Cast.Cost, hours, fit.Cast.Cuts.Bars.Sum(b => b.Bar.Length)), fit.Cast.Cost, hours, Share.Of(fit.Cast, heap), asked.Spots is null ? [] : Room(fit, asked.Spots));
+        double hours = fit.Hours(fit.Set.Brief), length = fit.Cast.Cuts.Bars.Sum(b => b.Bar.Length);
+        return new(heap, fit, [.. wants.Select(w => w.Given(fit))], PlanCost.OfProject(fit.Cast.Cost, hours, length), fit.Cast.Cost, hours, length, Share.Of(fit.Cast, heap), asked.Spots is null ? [] : Room(fit, asked.Spots));
     }
 
     /// <summary>Everything of one design that a heap gives and that does something for what is wanted: of each lead the largest and some sizes below it, without a crop and with each that is wanted.</summary>

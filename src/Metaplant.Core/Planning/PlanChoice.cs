@@ -12,7 +12,9 @@ internal sealed class PlanChoice
     private const int MostAlike = 6;
 
     private readonly IReadOnlyList<Candidate> candidates;
-    private readonly List<(int Unknown, int Most)> made = [];
+    /// <summary>By candidate, how often it is made. One of the same name may be cast from another heap, so that they are told apart by which they are.</summary>
+    private readonly Dictionary<Candidate, (int Unknown, int Most)> made = new(ReferenceEqualityComparer.Instance);
+
     private readonly IntegerProgram program = new();
     private readonly List<Times> unmet = [];
     private readonly IReadOnlyList<Times> money;
@@ -27,7 +29,7 @@ internal sealed class PlanChoice
             // What takes nothing, as where all is bought, is made once.
             var most = c.Takes.Where(t => t.Value > 0).Select(t => free[t.Key] / t.Value).DefaultIfEmpty(1).Min();
             var times = (int)Math.Min(MostAlike, most);
-            made.Add((program.Unknown(0, times), times));
+            made.Add(c, (program.Unknown(0, times), times));
         }
 
         foreach (var (id, most) in free) program.AtMost(Sum(c => c.Takes.GetValueOrDefault(id)), most);
@@ -46,22 +48,18 @@ internal sealed class PlanChoice
     }
 
     /// <summary>The best choice, each candidate as often as it is made; null where none was found in time. What is unmet is asked for first, then money among what leaves no more unmet, then hours and boards: in one sum the weights would be too far apart to be proven anything of.</summary>
-    public (IReadOnlyList<Candidate> Chosen, long Bound, bool Proven)? Best(IReadOnlyList<Candidate> start, IOptimizer optimizer, Patience patience, CancellationToken cancel)
+    public (IReadOnlyList<Candidate> Chosen, long Bound)? Best(IReadOnlyList<Candidate> start, IOptimizer optimizer, Patience patience, CancellationToken cancel)
     {
         var asks = program.Copy();
         // What is made comes first among the unknowns; the rest follows from it.
-        IReadOnlyList<long> values = [.. candidates.Select(c => (long)start.Count(s => s.Name == c.Name))];
+        IReadOnlyList<long> values = [.. candidates.Select(c => (long)start.Count(s => ReferenceEquals(s, c)))];
         var any = false;
         var bound = 0L;
         var proven = true;
         foreach (var (sum, weight) in (IEnumerable<(IReadOnlyList<Times>, long)>)[(unmet, PlanCost.PerUnmet), (money, PlanCost.PerTenthOfMoney), (rest, 1)])
         {
             asks.Cost = sum;
-            if (optimizer.Least(asks, values, patience, cancel) is not { } found)
-            {
-                proven = false;
-                break;
-            }
+            if (optimizer.Least(asks, values, patience, cancel) is not { } found) break;
 
             (values, any) = (found.Values, true);
             // What comes after it says nothing of the whole where this is not known to be the least.
@@ -70,16 +68,16 @@ internal sealed class PlanChoice
             asks.AtMost(sum, found.Cost);
         }
 
-        return !any ? null : ([.. candidates.SelectMany((c, i) => Enumerable.Repeat(c, (int)values[made[i].Unknown]))], bound, proven);
+        return any ? ([.. candidates.SelectMany(c => Enumerable.Repeat(c, (int)values[made[c].Unknown]))], bound) : null;
     }
 
     /// <summary>From now on not all of these together.</summary>
     public void Without(IReadOnlyList<Candidate> together)
     {
         List<Times> fewer = [];
-        foreach (var alike in together.GroupBy(c => c.Name))
+        foreach (var alike in together.GroupBy(c => c, ReferenceEqualityComparer.Instance))
         {
-            var (unknown, most) = made[candidates.Index().First(c => c.Item.Name == alike.Key).Index];
+            var (unknown, most) = made[alike.First()];
             // One where it is made fewer times than in this choice.
             var less = program.Unknown(0, 1);
             program.AtMost([new(unknown, 1), new(less, most - alike.Count() + 1)], most);
@@ -93,15 +91,15 @@ internal sealed class PlanChoice
     private void Standing(int spots)
     {
         var on = Enumerable.Range(0, spots).Select(_ => new List<Times>()).ToList();
-        foreach (var (i, c) in candidates.Index())
+        foreach (var c in candidates)
         {
             List<int> stands = [.. c.Spots.Select(_ => program.Unknown(0, 1))];
-            program.Require([.. stands.Select(s => new Times(s, 1)), new(made[i].Unknown, -1)], 0, 0);
+            program.Require([.. stands.Select(s => new Times(s, 1)), new(made[c].Unknown, -1)], 0, 0);
             foreach (var (spot, unknown) in c.Spots.Zip(stands)) on[spot].Add(new(unknown, 1));
         }
 
         foreach (var those in on) program.AtMost(those, 1);
     }
 
-    private IEnumerable<Times> Sum(Func<Candidate, long> of) => [.. candidates.Index().Where(c => of(c.Item) > 0).Select(c => new Times(made[c.Index].Unknown, of(c.Item)))];
+    private IEnumerable<Times> Sum(Func<Candidate, long> of) => [.. candidates.Where(c => of(c) > 0).Select(c => new Times(made[c].Unknown, of(c)))];
 }

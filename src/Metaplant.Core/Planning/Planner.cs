@@ -30,6 +30,8 @@ public sealed class Planner
     private readonly IOptimizer? optimizer;
     private readonly Dictionary<string, Candidate> candidates = new(StringComparer.Ordinal);
     private HeapPlan best;
+
+    /// <summary>The choice that the best plan was cast from.</summary>
     private IReadOnlyList<Candidate> chosen = [];
 
     /// <summary>Whoever plans this heap for these wants.</summary>
@@ -103,7 +105,7 @@ public sealed class Planner
     {
         if (optimizer is null)
         {
-            Keep(Greedy(cancel));
+            Keep(Greedy(cancel), []);
             return false;
         }
 
@@ -118,19 +120,19 @@ public sealed class Planner
             if (!cancel.IsCancellationRequested) best = best with { Bound = Math.Min(bound, best.Objective) };
             if (found.Bound >= best.Objective) return bound >= best.Objective;
             var cast = Cast(found.Chosen, castings == CastingsAtLast ? OrdersAtLast : 1);
-            Keep(cast);
+            Keep(cast, found.Chosen);
             if (best.Objective <= bound) return true;
-            if (Planned(cast).Objective > Planned(found.Chosen).Objective) doubt = Math.Min(doubt, found.Bound);
+            if (best.Objective > Planned(found.Chosen).Objective) doubt = Math.Min(doubt, found.Bound);
             choice.Without(found.Chosen);
         }
 
         return false;
     }
 
-    private void Keep(IReadOnlyList<Candidate> cast)
+    private void Keep(IReadOnlyList<Candidate> cast, IReadOnlyList<Candidate> of)
     {
         var plan = Planned(cast);
-        if (plan.Objective < best.Objective && Allowed(cast)) (best, chosen) = (plan with { Bound = Math.Min(best.Bound, plan.Objective) }, cast);
+        if (plan.Objective < best.Objective && Allowed(cast)) (best, chosen) = (plan with { Bound = Math.Min(best.Bound, plan.Objective) }, of);
     }
 
     /// <summary>What is spent is spent on what was really cast, and each stands where it has room.</summary>
@@ -159,10 +161,10 @@ public sealed class Planner
     }
 
     /// <summary>As many of the chosen as can be cast one after another, what cuts into most first; where that comes to more than they were taken for, in other orders, and the best of these.</summary>
-    private List<Candidate> Cast(IReadOnlyList<Candidate> chosen, int orders)
+    private List<Candidate> Cast(IReadOnlyList<Candidate> choice, int orders)
     {
-        List<Candidate> order = [.. chosen.OrderByDescending(c => c.Fit.Cast.Cuts.Bars.Count).ThenBy(c => c.Name, StringComparer.Ordinal)];
-        var taken = Planned(chosen).Objective;
+        List<Candidate> order = [.. choice.OrderByDescending(c => c.Fit.Cast.Cuts.Bars.Count).ThenBy(c => c.Name, StringComparer.Ordinal)];
+        var taken = Planned(choice).Objective;
         List<Candidate>? least = null;
         for (var first = 0; first < Math.Min(orders, Math.Max(1, order.Count)) && (least is null || Planned(least).Objective > taken); first++)
         {
@@ -191,6 +193,6 @@ public sealed class Planner
     {
         List<MetWant> met = [.. wants.Select((w, k) => new MetWant(w.Words, w.Needed, cast.Sum(c => c.Given[k])))];
         var cost = cast.Sum(c => c.Cost) + PlanCost.PerUnmet * met.Sum(m => PlanCost.Unmet(m.Needed, m.Given));
-        return new([.. cast.Select(c => c.Fit)], met, cost, 0, cast.Sum(c => c.Money), cast.Sum(c => c.Hours), cast.Sum(c => c.Fit.Cast.Cuts.Bars.Sum(b => b.Bar.Length)), candidates.Count, false, false);
+        return new([.. cast.Select(c => c.Fit)], met, cost, 0, cast.Sum(c => c.Money), cast.Sum(c => c.Hours), cast.Sum(c => c.Length), candidates.Count, false, false);
     }
 }

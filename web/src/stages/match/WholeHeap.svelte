@@ -31,6 +31,16 @@
   });
 </script>
 
+{#snippet adder(name: string, first: string, from: typeof crops, climbing: boolean)}
+  <label
+    >{name}
+    {#key whole.plants.length}<Select placeholder="" value="" onchange={(e) => add(e, climbing)}>
+        <option value="">{first}</option>
+        {#each from as c (c.id)}<option value={c.id}>{c.name.toLowerCase()}</option>{/each}
+      </Select>{/key}
+  </label>
+{/snippet}
+
 <section class="whole" aria-busy={whole.looking}>
   <h1>The best of the whole heap</h1>
   <p class="lead">
@@ -62,20 +72,8 @@
         {/each}
       </div>
       <div class="adds">
-        <label
-          >Plants in soil
-          {#key whole.plants.length}<Select placeholder="" value="" onchange={(e) => add(e, false)}>
-              <option value="">add a crop…</option>
-              {#each crops as c (c.id)}<option value={c.id}>{c.name.toLowerCase()}</option>{/each}
-            </Select>{/key}
-        </label>
-        <label
-          >Something to climb
-          {#key whole.plants.length}<Select placeholder="" value="" onchange={(e) => add(e, true)}>
-              <option value="">add a climber…</option>
-              {#each climbers as c (c.id)}<option value={c.id}>{c.name.toLowerCase()}</option>{/each}
-            </Select>{/key}
-        </label>
+        {@render adder('Plants in soil', 'add a crop…', crops, false)}
+        {@render adder('Something to climb', 'add a climber…', climbers, true)}
         <MeasureField
           name="Soil in all"
           unit="CubicMetre"
@@ -150,7 +148,7 @@
               ? 'yes'
               : w.given === 0
                 ? 'none'
-                : `${Math.round((100 * w.given) / w.needed)} %`}
+                : `${Math.floor((100 * w.given) / w.needed)} %`}
           </li>{/each}
       </ul>
       <p class="small">

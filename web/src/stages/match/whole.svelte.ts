@@ -74,8 +74,12 @@ class WholeHeap {
   async stop(): Promise<void> {
     this.close();
     this.looking = false;
-    const { data } = await api.DELETE('/api/whole-heap/{job}', { params: { path: { job: this.job } } });
-    if (data) this.show(data);
+    try {
+      const { data } = await api.DELETE('/api/whole-heap/{job}', { params: { path: { job: this.job } } });
+      if (data) this.show(data);
+    } catch {
+      this.trouble = unreachable;
+    }
   }
 
   /** Keeps one project of the plan, or all that are not kept yet. */
