@@ -23,7 +23,8 @@ internal sealed class UntilChanged : IOutputCachePolicy
     public ValueTask CacheRequestAsync(OutputCacheContext context, CancellationToken cancellation)
     {
         var reads = HttpMethods.IsGet(context.HttpContext.Request.Method);
-        (context.EnableOutputCaching, context.AllowCacheLookup, context.AllowCacheStorage, context.AllowLocking) = (true, reads, reads, true);
+        // Nobody waits for an answer that is made for another: if that one goes away, nobody has it.
+        (context.EnableOutputCaching, context.AllowCacheLookup, context.AllowCacheStorage, context.AllowLocking) = (true, reads, reads, false);
         context.CacheVaryByRules.QueryKeys = "*";
         context.CacheVaryByRules.VaryByValues["version"] = context.HttpContext.RequestServices.GetRequiredService<GardenVersion>().Now();
         return ValueTask.CompletedTask;

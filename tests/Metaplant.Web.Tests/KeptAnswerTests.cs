@@ -37,6 +37,24 @@ public sealed class KeptAnswerTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Whoever_asks_the_same_as_one_who_goes_away_is_answered()
+    {
+        await server.AddAsync("round-tub", "Wash bath");
+        for (var round = 0; round < 60; round++)
+        {
+            // Asked otherwise each time, so that nothing is kept of it yet.
+            var path = $"/api/things?round={round}";
+            using var leaving = new CancellationTokenSource();
+            Task<HttpResponseMessage> first = server.Http.GetAsync(path, leaving.Token), second = server.Http.GetAsync(path, TestContext.Current.CancellationToken);
+            await Task.Delay(round % 6, TestContext.Current.CancellationToken);
+            await leaving.CancelAsync();
+            using var answer = await second;
+            answer.StatusCode.ShouldBe(HttpStatusCode.OK, $"round {round}");
+            await first.ContinueWith(t => _ = t.Exception, TaskScheduler.Default);
+        }
+    }
+
+    [Fact]
     public async Task For_a_browser_on_the_same_machine_numbers_are_not_squeezed_for_a_phone_they_are()
     {
         (await server.SqueezedAsync("/api/things", IPAddress.Loopback)).ShouldBeFalse();

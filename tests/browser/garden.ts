@@ -143,7 +143,9 @@ export const test = base.extend<Fixtures, { planted: string }>({
     page.on('pageerror', (e) => errors.push(e.message));
     // Whoever kills the server cuts off what it was saying; with a server that lives an answer in half is a fault.
     const cutOff = (words: string) => /ERR_CONNECTION_REFUSED/.test(words) || (server.killed && /ERR_(CONNECTION_RESET|SOCKET_NOT_CONNECTED|EMPTY_RESPONSE|INCOMPLETE_CHUNKED_ENCODING)/.test(words));
-    page.on('console', (m) => m.type() === 'error' && !/status of 4\d\d/.test(m.text()) && !cutOff(m.text()) && errors.push(m.text()));
+    page.on('console', (m) => m.type() === 'error' && !/status of 4\d\d/.test(m.text()) && !cutOff(m.text()) && errors.push(`${m.text()} ${m.location().url}`));
+    // What was wrong with it is in its words, not in its number.
+    page.on('response', async (r) => r.status() >= 500 && errors.push(await r.text().catch(() => 'unread')));
     await use(async (path) => {
       await page.goto(`${server.url}/#${path}`);
       await expect(page.locator('main').getByText('Opening the garden')).toHaveCount(0);

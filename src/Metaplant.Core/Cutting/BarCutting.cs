@@ -9,7 +9,7 @@ namespace Metaplant.Core.Cutting;
 public static class BarCutting
 {
     /// <summary>Of the time given, the tie between plans as good takes no more than this: it changes nothing that is told of the plan.</summary>
-    private static readonly Patience ForTies = new(.3, .1);
+    private static readonly Patience ForTies = Patience.OfWork(.1);
 
     /// <summary>Of the time given, the part for patterns; the rest is for looking piece by piece where they were given up.</summary>
     private const double ByPatterns = .8;
@@ -22,9 +22,9 @@ public static class BarCutting
 
     /// <summary>The best plan that is found in the time there is.</summary>
     /// <param name="optimizer">Null where none is to hand; then what is told is first-fit-decreasing.</param>
-    /// <param name="seconds">To look at most.</param>
+    /// <param name="patience">To look at most.</param>
     /// <exception cref="ArgumentException">The order has problems.</exception>
-    public static CutAnswer Answer(CutOrder order, IOptimizer? optimizer, double seconds, CancellationToken cancel = default)
+    public static CutAnswer Answer(CutOrder order, IOptimizer? optimizer, Patience patience, CancellationToken cancel = default)
     {
         if (order.Problems().FirstOrDefault() is { } problem) throw new ArgumentException($"{problem.Field}: {problem.Sentence.ToString()}", nameof(order));
         if (order.Pieces.Count == 0) return new([], new Dictionary<string, int>(), 0, 0, true);
@@ -34,26 +34,26 @@ public static class BarCutting
         var question = new BarQuestion(slots);
         var clock = Stopwatch.StartNew();
         var bound = question.Trivial(filling);
-        if (filling.Used > bound && optimizer is not null) filling = SnugFilling.Best(slots, filling, bound, seconds * BySnugness, cancel);
+        if (filling.Used > bound && optimizer is not null) filling = SnugFilling.Best(slots, filling, bound, patience.Part(BySnugness), cancel);
         var proven = filling.Missing() == question.Unavoidable && filling.Used <= bound;
-        if (!proven && optimizer is not null) (filling, bound, proven) = Better(slots, question, filling, bound, optimizer, seconds - clock.Elapsed.TotalSeconds, cancel);
+        if (!proven && optimizer is not null) (filling, bound, proven) = Better(slots, question, filling, bound, optimizer, patience.Part(1, clock.Elapsed.TotalSeconds), cancel);
         // Of plans as good the one whose offcuts are worth most.
         if (optimizer is not null && question.Tied(filling) is { } tie && optimizer.Least(tie, question.Values(filling), ForTies, cancel) is { } kept) filling = question.Filling(kept.Values);
         return Told(slots, filling, bound, proven);
     }
 
     /// <summary>By patterns where that is to any purpose, and then piece by piece in the time that is left.</summary>
-    private static (BarFilling Filling, long Bound, bool Proven) Better(BarSlots slots, BarQuestion question, BarFilling filling, long bound, IOptimizer optimizer, double seconds, CancellationToken cancel)
+    private static (BarFilling Filling, long Bound, bool Proven) Better(BarSlots slots, BarQuestion question, BarFilling filling, long bound, IOptimizer optimizer, Patience patience, CancellationToken cancel)
     {
         var clock = Stopwatch.StartNew();
-        if (new PatternCutting(slots, optimizer) is { Suits: true } patterns && patterns.Improve(filling, new(seconds * ByPatterns, seconds), cancel) is { } cut)
+        if (new PatternCutting(slots, optimizer) is { Suits: true } patterns && patterns.Improve(filling, patience with { Seconds = patience.Seconds * ByPatterns }, cancel) is { } cut)
         {
             filling = cut.Filling;
             bound = Math.Max(bound, question.LeastUsed(cut.Bound, filling.Missing()));
             if (cut.Proven) return (filling, bound, true);
         }
 
-        if (optimizer.Least(question.Program, question.Values(filling), new(seconds - clock.Elapsed.TotalSeconds, seconds), cancel) is not { } found) return (filling, bound, false);
+        if (optimizer.Least(question.Program, question.Values(filling), patience.Part(1, clock.Elapsed.TotalSeconds), cancel) is not { } found) return (filling, bound, false);
         var better = question.Filling(found.Values);
         if (better.Cost <= filling.Cost) filling = better;
         return (filling, Math.Max(bound, question.LeastUsed(found.Bound, filling.Missing())), found.Proven);

@@ -8,14 +8,14 @@ public static class PanelCutting
 {
     /// <summary>The best panels that are found in the time there is; none where there is no way.</summary>
     /// <param name="optimizer">Null where none is to hand; then each panel is made as wide as is asked, with one board ripped at most.</param>
-    /// <param name="seconds">To look at most.</param>
+    /// <param name="patience">To look at most.</param>
     /// <exception cref="ArgumentException">The order has problems.</exception>
-    public static PanelAnswer Answer(PanelOrder order, IOptimizer? optimizer, double seconds, CancellationToken cancel = default)
+    public static PanelAnswer Answer(PanelOrder order, IOptimizer? optimizer, Patience patience, CancellationToken cancel = default)
     {
         if (order.Problems().FirstOrDefault() is { } problem) throw new ArgumentException($"{problem.Field}: {problem.Sentence.ToString()}", nameof(order));
         if (optimizer is null) return Simple(order);
         var question = new PanelQuestion(order);
-        return optimizer.Least(question.Program, [], new(seconds, seconds), cancel) is { } found ? question.Answer(found) : PanelAnswer.None;
+        return optimizer.Least(question.Program, [], patience, cancel) is { } found ? question.Answer(found) : PanelAnswer.None;
     }
 
     private static PanelAnswer Simple(PanelOrder order)

@@ -64,7 +64,7 @@ internal sealed class PatternCutting(BarSlots slots, IOptimizer optimizer)
 
         return (best, bound, cost <= bound);
 
-        Patience Left(double part) => new(part * (patience.Seconds - clock.Elapsed.TotalSeconds), part * patience.Work);
+        Patience Left(double part) => patience.Part(part, clock.Elapsed.TotalSeconds);
 
         (BarFilling Filling, bool Proven)? Best(BarFilling from, Patience time)
         {

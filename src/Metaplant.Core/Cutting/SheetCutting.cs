@@ -19,9 +19,9 @@ public static class SheetCutting
 
     /// <summary>The best plan that is found in the time there is.</summary>
     /// <param name="optimizer">Null where none is to hand; then what is told is the best of the quick plans.</param>
-    /// <param name="seconds">To look at most.</param>
+    /// <param name="patience">To look at most.</param>
     /// <exception cref="ArgumentException">The order has problems.</exception>
-    public static SheetAnswer Answer(SheetOrder order, IOptimizer? optimizer, double seconds, CancellationToken cancel = default)
+    public static SheetAnswer Answer(SheetOrder order, IOptimizer? optimizer, Patience patience, CancellationToken cancel = default)
     {
         if (order.Problems().FirstOrDefault() is { } problem) throw new ArgumentException($"{problem.Field}: {problem.Sentence.ToString()}", nameof(order));
         var slots = new SheetSlots(order);
@@ -32,14 +32,14 @@ public static class SheetCutting
         var all = SlicedBlocks.Of(slots, cancel) is { } blocks ? Enumerable.Range(0, slots.Sheets.Count).SelectMany(blocks.Patterns).Take(MostPatterns + 1).ToList() : null;
         var complete = all is { Count: <= MostPatterns };
         List<SheetPattern> patterns = [.. best.Sheets, .. complete ? all! : quick.SelectMany(f => f.Sheets)];
-        if (Chosen(slots, [.. patterns.DistinctBy(Name).Take(MostPatterns)], best, optimizer, new(seconds * (1 - ForBound), seconds), cancel) is { } chosen)
+        if (Chosen(slots, [.. patterns.DistinctBy(Name).Take(MostPatterns)], best, optimizer, patience.Part(1 - ForBound), cancel) is { } chosen)
         {
             if (chosen.Filling.Cost < best.Cost) best = chosen.Filling;
             if (complete && chosen.Proven) return Told(best, best.Used, true);
         }
 
         (bound, proven) = Bound(best);
-        if (!proven && Areal(best, optimizer, new(seconds * ForBound, seconds), cancel) is { } least) bound = Math.Max(bound, least);
+        if (!proven && Areal(best, optimizer, patience.Part(ForBound), cancel) is { } least) bound = Math.Max(bound, least);
         return Told(best, Math.Min(bound, best.Used), proven || (best.Missing() == Unavoidable(slots) && bound >= best.Used));
     }
 

@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using Metaplant.Core.Optimising;
 
 namespace Metaplant.Core.Cutting;
 
@@ -20,7 +21,8 @@ internal sealed class SnugFilling
     /// <summary>Units of the longest bar whose fillings are listed one by one.</summary>
     private const long LongestRoom = 40_000;
 
-    private const int MostTries = 4_000;
+    /// <summary>Tries that take about a second.</summary>
+    private const int TriesPerWork = 1_000;
 
     /// <summary>Choices of the last bars that are tried, the shortest together first.</summary>
     private const int MostEndings = 60;
@@ -42,13 +44,13 @@ internal sealed class SnugFilling
     }
 
     /// <summary>The best of many fillings, or the one there is where none is better; ends at once where it costs no more than the bound.</summary>
-    public static BarFilling Best(BarSlots slots, BarFilling first, long bound, double seconds, CancellationToken cancel)
+    public static BarFilling Best(BarSlots slots, BarFilling first, long bound, Patience patience, CancellationToken cancel)
     {
         var snug = new SnugFilling(slots);
         if (slots.Order.Bars.Count * slots.Order.Pieces.Count < LeastKinds || first.Missing() > 0 || snug.pieces.Count > MostPieces || slots.Stretches.Count == 0 || Enumerable.Range(0, slots.Stretches.Count).Max(slots.Room) > LongestRoom) return first;
         var clock = Stopwatch.StartNew();
         var best = first;
-        for (var i = 0; i < MostTries && best.Cost > bound && clock.Elapsed.TotalSeconds < seconds && !cancel.IsCancellationRequested; i++)
+        for (var i = 0; i < patience.Work * TriesPerWork && best.Cost > bound && clock.Elapsed.TotalSeconds < patience.Seconds && !cancel.IsCancellationRequested; i++)
         {
             if (snug.Try(best.Cost) is { } better && better.Cost < best.Cost) best = better;
         }

@@ -7,7 +7,20 @@ public sealed record Optimum(IReadOnlyList<long> Values, long Cost, long Bound, 
 /// <summary>How long somebody may look.</summary>
 /// <param name="Seconds">By the clock; what ends by it may be another answer on another day.</param>
 /// <param name="Work">By the work done, in units that take about a second each; what ends by it is the same answer every time.</param>
-public readonly record struct Patience(double Seconds, double Work);
+public readonly record struct Patience(double Seconds, double Work)
+{
+    /// <summary>What no clock ends in practice.</summary>
+    private const double Hour = 3600;
+
+    /// <summary>By the clock, on a machine as quick as most.</summary>
+    public static Patience OfSeconds(double seconds) => new(seconds, seconds);
+
+    /// <summary>By the work alone, so that a slow or a busy machine finds the same.</summary>
+    public static Patience OfWork(double work) => new(Hour, work);
+
+    /// <summary>A part of it, of which so many seconds are gone.</summary>
+    public Patience Part(double part, double gone = 0) => new(part * (Seconds - gone), part * Work);
+}
 
 /// <summary>What a program would cost at least if its unknowns need not be whole, and by how much each of its requirements raises that: per unit of what it asks.</summary>
 public sealed record Relaxation(double Cost, IReadOnlyList<double> Prices);

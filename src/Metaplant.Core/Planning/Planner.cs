@@ -21,7 +21,7 @@ public sealed class Planner
     private const double Slack = 1e-6;
 
     /// <summary>For one choice while more candidates are to come, and at the end.</summary>
-    private static readonly Patience Between = new(1, .3), AtLast = new(3, 3);
+    private static readonly Patience Between = Patience.OfWork(.3), AtLast = Patience.OfWork(3);
 
     private readonly Heap heap;
     private readonly Wants asked;

@@ -44,7 +44,7 @@ internal static class CutPlanEndpoints
         if (input.Pieces is null) problems.Add(new("pieces", "What is to be cut is wanted."));
         if (!(seconds is >= 0 and <= MostSeconds)) problems.Add(new("seconds", $"From nothing to {new Amount(MostSeconds, Unit.Second)}."));
         if (problems.Count > 0) return Problems.Refuse(problems);
-        var answer = BarCutting.Answer(order, CpSat.Instance, seconds, cancel);
+        var answer = BarCutting.Answer(order, CpSat.Instance, Patience.OfSeconds(seconds), cancel);
         return TypedResults.Ok(new CutPlanDto(
             [.. answer.Bars.Select(b => new BarPlanDto(b.Id, b.Piece, [.. b.Cuts.Select(c => new PieceCutDto(c.WantedId, c.From, c.To))], b.Offcuts))],
             [.. answer.Missing.Select(m => new MissingPieceDto(m.Key, m.Value))], answer.Used, answer.Bound, answer.Proven));

@@ -24,6 +24,6 @@ internal static class PanelEndpoints
         var order = new PanelOrder([.. (input.Boards ?? []).Select(b => new PanelStock(b.Id ?? "", b.Count, b.Width))], input.Panels, input.Width, input.LeastStrip ?? PanelOrder.UsualStrip, input.LeastEnd ?? PanelOrder.UsualEnd, input.Spares ?? 0);
         List<Problem> problems = [.. order.Problems()];
         if (input.Boards is null) problems.Add(new("boards", "What there is to choose from is wanted."));
-        return problems.Count > 0 ? Problems.Refuse(problems) : TypedResults.Ok(PanelCutting.Answer(order, CpSat.Instance, Seconds, cancel));
+        return problems.Count > 0 ? Problems.Refuse(problems) : TypedResults.Ok(PanelCutting.Answer(order, CpSat.Instance, Patience.OfSeconds(Seconds), cancel));
     }
 }

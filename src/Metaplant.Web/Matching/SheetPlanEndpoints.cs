@@ -40,7 +40,7 @@ internal static class SheetPlanEndpoints
         if (input.Pieces is null) problems.Add(new("pieces", "What is to be cut is wanted."));
         if (!(seconds is >= 0 and <= CutPlanEndpoints.MostSeconds)) problems.Add(new("seconds", $"From nothing to {new Amount(CutPlanEndpoints.MostSeconds, Unit.Second)}."));
         if (problems.Count > 0) return Problems.Refuse(problems);
-        var answer = SheetCutting.Answer(order, CpSat.Instance, seconds, cancel);
+        var answer = SheetCutting.Answer(order, CpSat.Instance, Patience.OfSeconds(seconds), cancel);
         return TypedResults.Ok(new SheetPlanDto(
             [.. answer.Sheets.Select(s => new SheetCutDto(s.Id, s.Piece, [.. s.Placed.Select(p => new PlacedDto(p.Id, p.At.X, p.At.Y, p.At.Length, p.At.Width, p.Turned))], s.Offcuts))],
             [.. answer.Missing.Select(m => new MissingPieceDto(m.Key, m.Value))], answer.Used, answer.Bound, answer.Proven));

@@ -29,7 +29,7 @@ public class BarCuttingTests
         var chance = new Random(1);
         double Length(int from, int to) => chance.Next(from, to) / 1000.0;
         CutOrder order = new([.. Enumerable.Range(0, 30).Select(i => new BarStock($"b{i}", 1, Length(900, 3000), .095, .018, chance.Next(4) == 0 ? [new(.4, .45)] : []))], [.. Enumerable.Range(0, 60).Select(i => new PieceOrder($"p{i}", 1, Length(200, 1100), .09, .015))], .003, .005);
-        CutAnswer answer = BarCutting.Answer(order, Core.Optimising.CpSat.Instance, 5, TestContext.Current.CancellationToken), quick = BarCutting.Answer(order, null, 0, TestContext.Current.CancellationToken);
+        CutAnswer answer = BarCutting.Answer(order, Core.Optimising.CpSat.Instance, Patience.OfWork(5), TestContext.Current.CancellationToken), quick = BarCutting.Answer(order, null, default, TestContext.Current.CancellationToken);
         answer.Missing.ShouldBeEmpty();
         answer.Bars.Sum(b => b.Cuts.Count).ShouldBe(60);
         quick.Used.ShouldBeGreaterThan(1.02 * answer.Bound, "or nothing is shown by it");
@@ -44,7 +44,7 @@ public class BarCuttingTests
         // Longest first, 600 and 500 go together, 400, 400 and 300 together, and the 200 wants a third bar; 600, 400, 200 and 500, 400, 300 come out of two.
         CutOrder order = new([Bar("long", 1.2, 2), Bar("short", .5)], [Piece("a", .6), Piece("b", .5), Piece("c", .4, 2), Piece("d", .3), Piece("e", .2)], 0, 0);
         Textbook(order).Used.ShouldBe(2.9, Slack);
-        var best = BarCutting.Answer(order, CpSat.Instance, 5);
+        var best = BarCutting.Answer(order, CpSat.Instance, Patience.OfWork(5));
         best.Missing.ShouldBeEmpty();
         best.Used.ShouldBe(2.4, Slack);
         best.Proven.ShouldBeTrue();
@@ -61,12 +61,12 @@ public class BarCuttingTests
             CutOrder order = new(
                 [.. Enumerable.Range(0, random.Next(1, 5)).Select(i => Bar($"b{i}", Mm(random, 400, 1500), 1, .06 + .02 * random.Next(3), .02, random.Next(3) == 0 ? [new(.15, .15 + Mm(random, 0, 40))] : []))],
                 [.. Enumerable.Range(0, random.Next(1, 4)).Select(i => Piece($"p{i}", Mm(random, 100, 800), random.Next(1, 3), .05 + .02 * random.Next(3)))], .003, .005);
-            var told = BarCutting.Answer(order, CpSat.Instance, 5);
+            var told = BarCutting.Answer(order, CpSat.Instance, Patience.OfWork(5));
             var (missing, used) = Exhaustive(order);
             told.Proven.ShouldBeTrue($"seed {seed}");
             told.Missing.Values.Sum().ShouldBe(missing, $"seed {seed}");
             told.Used.ShouldBe(used, Slack, $"seed {seed}");
-            var first = BarCutting.Answer(order, null, 0);
+            var first = BarCutting.Answer(order, null, default);
             if (first.Used > used + Slack || first.Missing.Values.Sum() > missing) mattered++;
         }
 
@@ -80,7 +80,7 @@ public class BarCuttingTests
         for (var seed = 0; seed < 200; seed++)
         {
             var order = Some(seed, 6, 7);
-            var told = BarCutting.Answer(order, CpSat.Instance, .03);
+            var told = BarCutting.Answer(order, CpSat.Instance, Patience.OfWork(.03));
             ShouldBeSawable(order, told, seed);
             var (missing, used) = Textbook(order);
             var now = (told.Missing.Values.Sum(), told.Used - Slack);
@@ -97,7 +97,7 @@ public class BarCuttingTests
     public void Without_an_optimizer_it_is_answered_too_and_says_that_it_does_not_know()
     {
         var order = Some(3, 6, 7);
-        var told = BarCutting.Answer(order, null, 0);
+        var told = BarCutting.Answer(order, null, default);
         ShouldBeSawable(order, told, 3);
         told.Proven.ShouldBeFalse();
         told.Bound.ShouldBeLessThan(told.Used);
@@ -107,7 +107,7 @@ public class BarCuttingTests
     public void The_same_order_gives_the_same_plan()
     {
         var order = Some(5, 5, 5);
-        var (a, b) = (BarCutting.Answer(order, CpSat.Instance, 20), BarCutting.Answer(order, CpSat.Instance, 20));
+        var (a, b) = (BarCutting.Answer(order, CpSat.Instance, Patience.OfWork(20)), BarCutting.Answer(order, CpSat.Instance, Patience.OfWork(20)));
         a.Proven.ShouldBeTrue();
         b.Bars.SelectMany(x => x.Cuts).ShouldBe(a.Bars.SelectMany(x => x.Cuts));
     }
@@ -118,7 +118,7 @@ public class BarCuttingTests
         var order = Some(7, 20, 20);
         using var stop = new CancellationTokenSource();
         stop.Cancel();
-        var told = BarCutting.Answer(order, CpSat.Instance, 60, stop.Token);
+        var told = BarCutting.Answer(order, CpSat.Instance, Patience.OfWork(60), stop.Token);
         ShouldBeSawable(order, told, 7);
         told.Proven.ShouldBeFalse();
     }
@@ -128,7 +128,7 @@ public class BarCuttingTests
     {
         // Two pieces of 400 from a metre with a fault: both before it leave 380 behind it; one on each side leaves nothing worth keeping.
         CutOrder order = new([Bar("b", 1.5, 1, .1, .02, new BadPlace(.85, .87))], [Piece("a", .4, 2)], 0, 0);
-        BarCutting.Answer(order, CpSat.Instance, 5).Bars.ShouldHaveSingleItem().Offcuts.ShouldHaveSingleItem().From.ShouldBe(.87, Slack);
+        BarCutting.Answer(order, CpSat.Instance, Patience.OfWork(5)).Bars.ShouldHaveSingleItem().Offcuts.ShouldHaveSingleItem().From.ShouldBe(.87, Slack);
     }
 
     [Theory]

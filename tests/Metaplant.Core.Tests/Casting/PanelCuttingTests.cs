@@ -15,7 +15,7 @@ public class PanelCuttingTests
     public void Panels_that_come_out_by_themselves_are_not_ripped()
     {
         // 95 + 95 + 70 and 120 + 140 are both 260.
-        var told = PanelCutting.Answer(Order(2, .25, .04, .06, 0, (2, .095), (1, .07), (1, .12), (1, .14)), CpSat.Instance, 5);
+        var told = PanelCutting.Answer(Order(2, .25, .04, .06, 0, (2, .095), (1, .07), (1, .12), (1, .14)), CpSat.Instance, Patience.OfWork(5));
         told.Common.ShouldBe(.26, Slack);
         told.Rips.ShouldBe(0);
         told.RippedAway.ShouldBe(0, Slack);
@@ -27,8 +27,8 @@ public class PanelCuttingTests
     public void What_is_kept_back_is_not_used()
     {
         var boards = new[] { (4, .1) };
-        PanelCutting.Answer(Order(2, .2, .04, .06, 0, boards), CpSat.Instance, 5).BoardsUsed.ShouldBe(4);
-        PanelCutting.Answer(Order(2, .2, .04, .06, 1, boards), CpSat.Instance, 5).Panels.ShouldBeEmpty();
+        PanelCutting.Answer(Order(2, .2, .04, .06, 0, boards), CpSat.Instance, Patience.OfWork(5)).BoardsUsed.ShouldBe(4);
+        PanelCutting.Answer(Order(2, .2, .04, .06, 1, boards), CpSat.Instance, Patience.OfWork(5)).Panels.ShouldBeEmpty();
     }
 
     [Fact]
@@ -39,7 +39,7 @@ public class PanelCuttingTests
         {
             var random = new Random(seed);
             var order = Order(random.Next(1, 3), .1 + .01 * random.Next(8), .02 + .01 * random.Next(4), .03 + .01 * random.Next(5), random.Next(2), [.. Enumerable.Range(0, random.Next(2, 5)).Select(_ => (random.Next(1, 3), .04 + .001 * random.Next(110)))]);
-            var told = PanelCutting.Answer(order, CpSat.Instance, 10);
+            var told = PanelCutting.Answer(order, CpSat.Instance, Patience.OfWork(10));
             if (Exhaustive(order) is not { } best)
             {
                 told.Panels.ShouldBeEmpty($"seed {seed}");
@@ -63,11 +63,11 @@ public class PanelCuttingTests
     public void Without_an_optimizer_the_panels_are_made_too_and_nothing_is_called_proven()
     {
         var order = Order(4, .5, .04, .06, 1, (14, .095), (10, .12), (3, .07));
-        var told = PanelCutting.Answer(order, null, 0);
+        var told = PanelCutting.Answer(order, null, default);
         ShouldBeMade(order, told, 0);
         told.Common.ShouldBe(.5, .0011);
         told.Proven.ShouldBeFalse();
-        var best = PanelCutting.Answer(order, CpSat.Instance, 10);
+        var best = PanelCutting.Answer(order, CpSat.Instance, Patience.OfWork(10));
         ShouldBeMade(order, best, 0);
         best.Rips.ShouldBeLessThanOrEqualTo(told.Rips);
     }

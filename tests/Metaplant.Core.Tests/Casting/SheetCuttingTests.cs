@@ -11,7 +11,7 @@ public sealed class SheetCuttingTests
 
     private static CancellationToken Cancel => TestContext.Current.CancellationToken;
 
-    private static SheetAnswer Best(SheetOrder order, double seconds = 10) => SheetCutting.Answer(order, CpSat.Instance, seconds, Cancel);
+    private static SheetAnswer Best(SheetOrder order, double work = 10) => SheetCutting.Answer(order, CpSat.Instance, Patience.OfWork(work), Cancel);
 
     [Fact]
     public void Two_doors_come_from_the_smaller_sheet_beside_each_other_and_the_cut_between_them_counts()
@@ -63,7 +63,7 @@ public sealed class SheetCuttingTests
             (answer.Missing.Values.Sum(), Math.Round(answer.Used, 6), answer.Proven).ShouldBe((missing, Math.Round(used, 6), true), $"seed {seed}: {order}");
             Sound(order, answer);
             // Without an optimizer it may be worse, and never claims what is not so.
-            var quick = SheetCutting.Answer(order, null, 0, Cancel);
+            var quick = SheetCutting.Answer(order, null, default, Cancel);
             Sound(order, quick);
             (quick.Missing.Values.Sum(), quick.Used).CompareTo((missing, used - 1e-9)).ShouldBeGreaterThanOrEqualTo(0, $"seed {seed}");
             if (quick.Proven) (quick.Missing.Values.Sum(), Math.Round(quick.Used, 6)).ShouldBe((missing, Math.Round(used, 6)), $"seed {seed}");
@@ -77,7 +77,7 @@ public sealed class SheetCuttingTests
         for (var seed = 1; seed <= 4; seed++)
         {
             var order = Large(new Random(seed));
-            SheetAnswer answer = Best(order, 1), quick = SheetCutting.Answer(order, null, 0, Cancel);
+            SheetAnswer answer = Best(order, 1), quick = SheetCutting.Answer(order, null, default, Cancel);
             Sound(order, answer);
             Sound(order, quick);
             (answer.Missing.Values.Sum(), answer.Used).CompareTo((quick.Missing.Values.Sum(), quick.Used + 1e-9)).ShouldBeLessThan(0);
