@@ -20,7 +20,7 @@ internal static class Cutting
     {
         var order = Order(seed);
         var watch = Stopwatch.GetTimestamp();
-        var proven = BarCutting.Answer(order, CpSat.Instance, Seconds).Proven;
+        var proven = BarCutting.Answer(order, CpSat.Instance, Patience.OfSeconds(Seconds)).Proven;
         return (Stopwatch.GetElapsedTime(watch).TotalMilliseconds, proven);
     }
 

@@ -53,7 +53,11 @@ public sealed class ThingRow : IVersioned, IJournaled
     /// <summary>The thing it was taken or cut out of.</summary>
     public int? ParentId { get; set; }
 
+    /// <summary>True of what lies here no more, or not yet.</summary>
     public bool Retired { get; set; }
+
+    /// <summary>The day it was seen where it lies elsewhere, to be fetched or forgotten; null for what lies or lay here. Such a row is retired as well, so that nothing is made of it.</summary>
+    public DateOnly? Seen { get; set; }
 
     public int Version { get; set; }
 }

@@ -1,5 +1,6 @@
 using Metaplant.Web.Catalogue;
 using Metaplant.Web.Door;
+using Metaplant.Web.Fetching;
 using Metaplant.Web.Files;
 using Metaplant.Web.Garden;
 using Metaplant.Web.Heap;
@@ -30,6 +31,7 @@ internal static class Routes
         gardener.MapPanels();
         gardener.MapSheets();
         gardener.MapWholeHeap();
+        gardener.MapFetching();
         gardener.MapProjects();
         gardener.MapPictures();
         gardener.MapMaking();

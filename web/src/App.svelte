@@ -18,6 +18,7 @@
     '/gather/:thing?': Gather,
     '/match': wrap({ asyncComponent: () => import('./stages/match/Match.svelte') }),
     '/whole-heap': wrap({ asyncComponent: () => import('./stages/match/WholeHeap.svelte') }),
+    '/fetch/:what?': wrap({ asyncComponent: () => import('./stages/fetch/Fetch.svelte') }),
     '/draw/:design?': wrap({ asyncComponent: () => import('./stages/draw/Draw.svelte') }),
     '/make/:project?': wrap({ asyncComponent: () => import('./stages/make/Make.svelte') }),
     '/sums/:name?': wrap({ asyncComponent: () => import('./stages/sums/Sums.svelte') }),

@@ -74,7 +74,7 @@ public sealed partial class Caster
             var lacking = classes.Count == 0 ? need.Lengths.Count : built.Sum(c => c.Pieces.Count(p => p.Missing));
             var wide = classes.Count == 0 ? need.Height : classes[^1].Height;
             var area = classes.Count == 0 ? need.Amount : built.SelectMany(c => c.Pieces.Where(p => p.Missing).Select(p => p.Length * c.Height)).Sum();
-            Missing(need, area, new(need, lacking, need.Lengths.Max(), wide, need.LeastThickness));
+            Missing(need, area, new(need, lacking, CutPlan.Untrimmed(need.Lengths.Max()), wide, need.LeastThickness));
             if (classes.Count == 0) built = [new(need.Height, need.LeastThickness, [.. need.Lengths.Select(l => new Piece(need.Id, null, "", 0, l, need.Height, need.LeastThickness) { Missing = true })])];
         }
 

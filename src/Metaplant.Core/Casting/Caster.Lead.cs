@@ -149,7 +149,7 @@ public sealed partial class Caster
             // What lacks is found by solving back: the fewest, and of these the narrowest. While nobody looks an estimate does.
             var lacks = Math.Max(need.LeastStrip, need.Amount - widths.Sum(w => w.Width * w.Count));
             var (more, wide) = effort == Effort.Quick ? ((int)Math.Ceiling(lacks / .1), .1) : Enumerable.Range(1, 80).Select(n => (n, PanelChoice.LeastMore(need.Widths, widths, need.LeastStrip, need.LeastEnd, n))).FirstOrDefault(x => x.Item2 is not null);
-            Missing(need, lacks, new(need, Math.Max(1, more), need.Height, wide ?? need.LeastStrip, thin));
+            Missing(need, lacks, new(need, Math.Max(1, more), CutPlan.Untrimmed(need.Height), wide ?? need.LeastStrip, thin));
             var usual = widths.Select(w => w.Width).DefaultIfEmpty(Math.Max(need.LeastEnd, need.LeastStrip)).Max();
             panels[need.Id] = [.. need.Widths.Select(w => new Panel(w, [.. Enumerable.Repeat(new Piece(need.Id, lead.Thing, "", 0, need.Height, usual, thin) { Missing = true }, (int)Math.Ceiling(w / usual - 1e-9))], null))];
             pieces[need.Id] = [.. panels[need.Id].SelectMany(p => p.Boards)];

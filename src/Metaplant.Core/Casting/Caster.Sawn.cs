@@ -30,7 +30,7 @@ public sealed partial class Caster
         {
             if (plan.Bought.GetValueOrDefault(need.Id) is not (> 0 and var count)) continue;
             Buy(need, count);
-            if (buys[^1].Row is null) shorts.Add(new(need, count, need.Length, need.LeastWidth, need.LeastThickness));
+            if (buys[^1].Row is null) shorts.Add(new(need, count, CutPlan.Untrimmed(need.Length), need.LeastWidth, need.LeastThickness));
         }
 
         var shared = SharedBars.Of(buys);

@@ -48,6 +48,9 @@ public sealed record CutPlan(IReadOnlyList<CutBar> Bars, IReadOnlyDictionary<str
     /// <summary>Taken off each end of every bar, where it is split or dirty.</summary>
     public const double Trim = .005;
 
+    /// <summary>How long a bar must be for a piece to come out of it, both ends trimmed, m.</summary>
+    public static double Untrimmed(double piece) => piece + 2 * Trim;
+
     /// <summary>Kept clear on both sides of a bad place.</summary>
     public const double BadMargin = .010;
 

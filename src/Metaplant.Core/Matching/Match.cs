@@ -226,7 +226,7 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
     }
 
     /// <summary>Every size worth trying: all that the settings say, the others at their default and what is solved for at its least.</summary>
-    private static IEnumerable<Chosen> SizesOf(IReadOnlyList<Setting> settings, Lead lead, Brief brief)
+    internal static IEnumerable<Chosen> SizesOf(IReadOnlyList<Setting> settings, Lead lead, Brief brief)
     {
         IEnumerable<Dictionary<string, double>> sizes = [settings.ToDictionary(s => s.Id, s => s.LeastThatHolds ? s.Stops[0].Value : s.Default, StringComparer.Ordinal)];
         foreach (var s in settings.Where(s => s.Sizes.Count > 0)) sizes = sizes.SelectMany(size => s.Sizes.Select(v => new Dictionary<string, double>(size, StringComparer.Ordinal) { [s.Id] = v }));

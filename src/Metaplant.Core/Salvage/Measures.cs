@@ -4,7 +4,14 @@ using Metaplant.Core.Materials;
 namespace Metaplant.Core.Salvage;
 
 /// <summary>The measures of one thing, checked: each kind of salvage has its own record. What a design can use of it shows in the interfaces it carries.</summary>
-public abstract record Measures;
+public abstract record Measures
+{
+    /// <summary>The box that stands round one of it, whichever way it is turned; null for what folds, rolls up, pours or comes in handfuls, and for what nobody measured so far.</summary>
+    public abstract Bulk? Bulk { get; }
+}
+
+/// <summary>A box round a thing, m: the room it takes where it is carried.</summary>
+public sealed record Bulk(double Length, double Width, double Height);
 
 /// <summary>How the sides of a vessel carry the soil.</summary>
 public enum VesselWall

@@ -35,7 +35,7 @@ public static partial class DocumentReading
         if (document.Format != GardenDocument.Name) return new Problem("format", "This is no garden of Metaplant.");
         if (document.Version is < 1 or > GardenDocument.Present) return new Problem("version", $"This garden was written in form {document.Version}; this Metaplant reads up to form {GardenDocument.Present}. Use a later one.");
         var s = document.Settings;
-        var settings = new GardenSettings(s.Name, s.Units, s.Rules, s.Constants) { Measures = s.Measures, Tools = s.Tools, Manner = s.Manner ?? Manner.Default };
+        var settings = new GardenSettings(s.Name, s.Units, s.Rules, s.Constants) { Measures = s.Measures, Tools = s.Tools, Manner = s.Manner ?? Manner.Default, Carrier = s.Carrier };
         var problems = settings.Problems().Select(p => p with { Field = $"settings.{p.Field}" }).Concat(Problems(document)).Take(MostProblems).ToList();
         if (problems.Count > 0) return Outcome<GardenRows>.Refuse(problems);
         var things = document.Things.Select(Thing).ToList();
@@ -103,7 +103,9 @@ public static partial class DocumentReading
         KeepDry = t.KeepDry,
         UseBefore = t.UseBefore,
         ParentId = t.ParentId,
-        Retired = t.Retired,
+        // What is only seen lies nowhere here, whatever a document says.
+        Retired = t.Retired || t.Seen is not null,
+        Seen = t.Seen,
     };
 
     private static ProjectRow Project(DocumentProject p) => new()

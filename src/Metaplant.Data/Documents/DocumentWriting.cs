@@ -17,7 +17,7 @@ public static class DocumentWriting
         var ticks = rows.Ticks.ToLookup(t => t.ProjectId);
         var s = rows.Settings;
         return new(
-            GardenDocument.Name, GardenDocument.Present, new(s.Name, s.Units, Sorted(s.Rules), Sorted(s.Constants), Sorted(s.Measures), Sorted(s.Tools), s.Manner),
+            GardenDocument.Name, GardenDocument.Present, new(s.Name, s.Units, Sorted(s.Rules), Sorted(s.Constants), Sorted(s.Measures), Sorted(s.Tools), s.Manner, s.Carrier),
             [.. rows.Things.OrderBy(t => t.Id).Select(Thing)],
             [.. rows.Photos.OrderBy(p => p.Id).Select(p => new DocumentPhotograph(p.Id, p.ThingId, p.File, p.Width, p.Height, DateTime.SpecifyKind(p.At, DateTimeKind.Utc)))],
             [.. rows.Projects.OrderBy(p => p.Id).Select(p => new DocumentProject(
@@ -32,7 +32,7 @@ public static class DocumentWriting
         var kept = row.ToKept();
         return new(
             row.Id, row.Number, row.Name, row.Kind, row.Count, row.Substance, Sorted(kept.Values), [.. kept.Taken.Order(StringComparer.Ordinal)], kept.Findings, kept.Past, kept.Faults,
-            row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, row.Retired, kept.Laid is { Count: > 0 } laid ? laid : null);
+            row.Place, row.Remark, row.Source, row.Permission, row.Cost, row.KeepDry, row.UseBefore, row.ParentId, row.Retired, kept.Laid is { Count: > 0 } laid ? laid : null, row.Seen);
     }
 
     private static SortedDictionary<string, double> Settings(ProjectRow project) => Sorted(project.ReadSettings() ?? []);

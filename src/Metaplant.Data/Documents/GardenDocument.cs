@@ -5,6 +5,7 @@ using System.Text.Json.Schema;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using Metaplant.Core.Building;
+using Metaplant.Core.Fetching;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Supports;
 using Metaplant.Data.Settings;
@@ -18,7 +19,7 @@ public sealed record GardenDocument(
     string Format, int Version, DocumentSettings Settings, IReadOnlyList<DocumentThing> Things, IReadOnlyList<DocumentPhotograph> Photographs, IReadOnlyList<DocumentProject> Projects)
 {
     public const string Name = "metaplant-garden";
-    public const int Present = 4;
+    public const int Present = 5;
 
     /// <summary>How a document is written and read: camel case, every member there, nothing that is not.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web)
@@ -53,18 +54,20 @@ public sealed record GardenDocument(
 /// <param name="Units">"mm", "cm" or "in"; values in the document are SI whatever it says.</param>
 /// <param name="Measures">m³ by name.</param>
 /// <param name="Manner">How numbers, money, days and paper are shown; null in documents of forms 1 and 2.</param>
+/// <param name="Carrier">The load space of the car or trailer, m; null where nobody measured it.</param>
 public sealed record DocumentSettings(
     string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, IReadOnlyDictionary<string, double> Measures, IReadOnlyDictionary<string, ShelvedTool> Tools,
-    Manner? Manner = null);
+    Manner? Manner = null, Carrier? Carrier = null);
 
 /// <summary>A thing in a document, with what was kept of it.</summary>
 /// <param name="Measures">SI by id of the kind's measures.</param>
 /// <param name="Taken">Ids of the measures that somebody took.</param>
 /// <param name="ParentId">The thing it was taken or cut out of.</param>
 /// <param name="Laid">Sticks of a bundle that were measured one by one, m; null where none were.</param>
+/// <param name="Seen">The day it was seen where it lies elsewhere; null for what lies or lay here.</param>
 public sealed record DocumentThing(
     int Id, int Number, string Name, string Kind, int Count, string Substance, IReadOnlyDictionary<string, double> Measures, IReadOnlyList<string> Taken, IReadOnlyList<string> Findings, IReadOnlyList<string> History,
-    IReadOnlyList<Fault> Faults, string Place, string Remark, string Source, string Permission, double? Cost, bool KeepDry, DateOnly? UseBefore, int? ParentId, bool Retired, IReadOnlyList<Stick>? Laid = null);
+    IReadOnlyList<Fault> Faults, string Place, string Remark, string Source, string Permission, double? Cost, bool KeepDry, DateOnly? UseBefore, int? ParentId, bool Retired, IReadOnlyList<Stick>? Laid = null, DateOnly? Seen = null);
 
 /// <summary>A photograph in a document; the picture itself is in the archive.</summary>
 /// <param name="File">Name of its file in the archive's folder photos, without ending.</param>

@@ -1,5 +1,6 @@
 using Metaplant.Core.Building;
 using Metaplant.Core.Drawing;
+using Metaplant.Core.Fetching;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
@@ -24,6 +25,9 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
 
     /// <summary>How numbers, money, days and paper are shown.</summary>
     public Manner Manner { get; init; } = Manner.Default;
+
+    /// <summary>The load space of the car or trailer; null where nobody measured it.</summary>
+    public Carrier? Carrier { get; init; }
 
     /// <summary>Tells what the core says in the units, decimals and money of the garden.</summary>
     public Teller Teller => new(
@@ -58,6 +62,7 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
         if (NameProblem(Name) is { } name) yield return name;
         if (UnitsProblem(Units) is { } units) yield return units;
         foreach (var problem in Manner.Problems()) yield return problem;
+        foreach (var problem in Carrier?.Problems() ?? []) yield return problem with { Field = $"carrier.{problem.Field}" };
         if (Measures.Count > MostMeasures) yield return new("measures", $"At most {MostMeasures} measures of your own.");
         foreach (var measure in Measures.Select(m => MeasureProblem(m.Key, m.Value)).OfType<Problem>()) yield return measure with { Field = "measures" };
     }

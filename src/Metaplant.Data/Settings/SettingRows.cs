@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Metaplant.Core.Building;
+using Metaplant.Core.Fetching;
 
 namespace Metaplant.Data.Settings;
 
@@ -16,6 +17,7 @@ public static class SettingRows
     public const string Paper = "paper";
     public const string Volumes = "volumes";
     public const string Place = "place";
+    public const string Carrier = "carrier";
 
     private const string Nothing = "null";
 
@@ -59,6 +61,7 @@ public static class SettingRows
             Measures = measures,
             Manner = Readable(new(One(Decimal) ?? usual.Decimal, One(Currency) ?? usual.Currency, One(Dates) ?? usual.Dates, One(Paper) ?? usual.Paper, One(Volumes) ?? usual.Volumes, One(Place) ?? usual.Place)),
             Tools = Part(ToolPart, v => v.Deserialize<ShelvedTool>(Json)!),
+            Carrier = rows.TryGetValue(Carrier, out var space) && TryRead(space, v => v.Deserialize<Carrier>()!, out var carrier) && !carrier.Problems().Any() ? carrier : null,
         };
 
         string? One(string key) => rows.TryGetValue(key, out var text) && TryRead(text, v => v.Deserialize<string>()!, out var value) ? value : null;
@@ -88,6 +91,7 @@ public static class SettingRows
             if (value != without) rows[key] = JsonSerializer.Serialize(value);
         }
 
+        if (settings.Carrier is { } carrier) rows[Carrier] = JsonSerializer.Serialize(carrier);
         foreach (var (id, school) in settings.Rules) rows[Rule(id)] = JsonSerializer.Serialize(school);
         foreach (var (id, value) in settings.Constants) rows[Constant(id)] = JsonSerializer.Serialize(value, Json);
         foreach (var (name, tool) in settings.Tools) rows[Tool(name)] = JsonSerializer.Serialize(tool, Json);

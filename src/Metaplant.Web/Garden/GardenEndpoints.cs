@@ -1,4 +1,5 @@
 using Metaplant.Core.Building;
+using Metaplant.Core.Fetching;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
@@ -14,7 +15,7 @@ namespace Metaplant.Web.Garden;
 /// <summary>The garden's name, settings and the words of what can be undone or redone; null when there is nothing.</summary>
 /// <param name="Warning">Why no backup could be kept; null while they are.</param>
 public sealed record GardenDto(string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, IReadOnlyDictionary<string, double> Measures, IReadOnlyDictionary<string, ShelvedTool> Tools, Manner Manner,
-    string? Undo, string? Redo, string? Warning);
+    Carrier? Carrier, string? Undo, string? Redo, string? Warning);
 
 /// <summary>What to change; what is left out stays.</summary>
 public sealed record GardenInput(string? Name, string? Units, string? Decimal, string? Currency, string? Dates, string? Paper, string? Volumes, string? Place);
@@ -30,6 +31,9 @@ public sealed record MeasureInput(double? Volume);
 /// <summary>What is said of a tool; null to say nothing.</summary>
 public sealed record ToolInput(ShelvedTool? Tool);
 
+/// <summary>The load space of the car or trailer; null to forget it.</summary>
+public sealed record CarrierInput(Carrier? Carrier);
+
 public sealed record JournalDto(string? Words);
 
 /// <summary>Settings, each changed by itself, so that two changes at once never overwrite each other.</summary>
@@ -42,6 +46,7 @@ internal static class GardenEndpoints
         api.MapPut("/rules/{id}", ChangeRule).InTurn().WithName("changeRule");
         api.MapPut("/constants/{id}", ChangeConstant).InTurn().WithName("changeConstant");
         api.MapPut("/measures/{name}", ChangeMeasure).InTurn().WithName("changeMeasure");
+        api.MapPut("/carrier", ChangeCarrier).InTurn().WithName("changeCarrier");
         api.MapPut("/tools/{name}", ChangeTool).InTurn().WithName("changeTool");
         api.MapPost("/undo", (GardenContext garden, CancellationToken cancel) => Travel(garden.UndoAsync(cancel), "Nothing to undo.", "Undo")).InTurn().WithName("undo");
         api.MapPost("/redo", (GardenContext garden, CancellationToken cancel) => Travel(garden.RedoAsync(cancel), "Nothing to redo.", "Redo")).InTurn().WithName("redo");
@@ -52,7 +57,7 @@ internal static class GardenEndpoints
         var s = await GardenSettings.ReadAsync(garden, cancel);
         var undo = await garden.Journal.Where(j => !j.Undone && !j.PassedOver).OrderByDescending(j => j.Id).Select(j => j.Words).FirstOrDefaultAsync(cancel);
         var redo = await garden.Journal.Where(j => j.Undone && !j.PassedOver).OrderBy(j => j.Id).Select(j => j.Words).FirstOrDefaultAsync(cancel);
-        return TypedResults.Ok(new GardenDto(s.Name, s.Units, s.Rules, s.Constants, s.Measures, s.Tools, s.Manner, undo, redo, backups.Warning));
+        return TypedResults.Ok(new GardenDto(s.Name, s.Units, s.Rules, s.Constants, s.Measures, s.Tools, s.Manner, s.Carrier, undo, redo, backups.Warning));
     }
 
     private static async Task<Results<NoContent, ValidationProblem>> Change(GardenInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
@@ -87,6 +92,14 @@ internal static class GardenEndpoints
         if (!chosen.Ok) return Problems.Refuse(chosen.Problems);
         await garden.SetAsync(SettingRows.Rule(id), input.School, cancel);
         await garden.SaveAsync("Changed a house rule", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, ValidationProblem>> ChangeCarrier(CarrierInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (input.Carrier?.Problems().ToList() is { Count: > 0 } problems) return Problems.Refuse(problems);
+        await garden.SetAsync(SettingRows.Carrier, input.Carrier, cancel);
+        await garden.SaveAsync(input.Carrier is null ? "Forgot the car" : "Measured the car", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();
     }
 

@@ -37,7 +37,7 @@ internal static class HeapEndpoints
     private static async Task<Ok<List<ThingDto>>> All(GardenContext garden, bool? retired, CancellationToken cancel)
     {
         var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var rows = await garden.Things.AsNoTracking().Where(t => t.Retired == (retired ?? false)).OrderBy(t => t.Number).ToListAsync(cancel);
+        var rows = await garden.Things.AsNoTracking().Where(t => t.Retired == (retired ?? false) && t.Seen == null).OrderBy(t => t.Number).ToListAsync(cancel);
         // What a saw has been into, all of it, lies there no more.
         return TypedResults.Ok((await ShowAsync(garden, rows, settings, cancel)).Where(t => t.Count > 0).ToList());
     }
@@ -157,10 +157,11 @@ internal static class HeapEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> Restore(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> Restore(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
         if (await garden.Things.FindAsync([id], cancel) is not { } row) return Problems.NotHere("That thing is nowhere to be found.");
         if (row.Version != input.Version) return Problems.Changed();
+        if (row.Seen is not null) return Problems.Refuse("thing", "It lies elsewhere: it is fetched or forgotten.");
         row.Retired = false;
         await garden.SaveAsync($"Put {row.Name} back on the heap", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.NoContent();
@@ -178,7 +179,7 @@ internal static class HeapEndpoints
     private static async Task<ThingDto> ShowOne(GardenContext garden, ThingRow row, CancellationToken cancel)
         => (await ShowAsync(garden, [row], await GardenSettings.ReadAsync(garden, cancel), cancel))[0];
 
-    private static async Task<List<ThingDto>> ShowAsync(GardenContext garden, List<ThingRow> rows, GardenSettings settings, CancellationToken cancel)
+    internal static async Task<List<ThingDto>> ShowAsync(GardenContext garden, List<ThingRow> rows, GardenSettings settings, CancellationToken cancel)
     {
         var rules = settings.HouseRules;
         var shares = await garden.SharesAsync(cancel);

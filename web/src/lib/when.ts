@@ -13,6 +13,11 @@ export function when(at: string, dates: Dates): string {
   return `${weekday} ${moment.toLocaleDateString(WRITTEN[dates as keyof typeof WRITTEN] ?? WRITTEN.iso)}, ${time}`;
 }
 
+/** A day as the garden writes it: "2027-05-31". */
+export function day(of: string, dates: Dates): string {
+  return new Date(`${of}T12:00`).toLocaleDateString(WRITTEN[dates as keyof typeof WRITTEN] ?? WRITTEN.iso);
+}
+
 /** "1 thing", "12 things". */
 export function counted(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`;

@@ -8,6 +8,8 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A bundle of sticks, m.</summary>
 public sealed record BundleMeasures(int Sticks, double Shortest, double Longest, double Butt, double Tip) : Measures, ISticks
 {
+    public override Bulk? Bulk => new(Longest, Math.Ceiling(Math.Sqrt(Sticks)) * Butt, Math.Ceiling(Math.Sqrt(Sticks)) * Butt);
+
     public IReadOnlyList<double> Lengths { get; init; } = [];
 }
 

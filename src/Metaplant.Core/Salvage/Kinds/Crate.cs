@@ -8,6 +8,8 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A crate of boards, measured inside, m.</summary>
 public sealed record CrateMeasures(double Length, double Width, double Height, double Wall, double BoardHeight) : Measures, IBoarded
 {
+    public override Bulk? Bulk => new(Length, Width, Height);
+
     public Vessel Inside => new TaperedBox(Length, Width, Length, Width, Height);
 
     public VesselWall WallKind => VesselWall.Boards;

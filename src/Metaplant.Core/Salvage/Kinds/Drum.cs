@@ -8,6 +8,8 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A drum measured inside, m.</summary>
 public sealed record DrumMeasures(double Diameter, double Height, double Wall) : Measures, IVessel
 {
+    public override Bulk? Bulk => new(Diameter, Diameter, Height);
+
     public Vessel Inside => new RoundTub(Diameter, Diameter, Height);
 
     public VesselWall WallKind => VesselWall.Hoop;

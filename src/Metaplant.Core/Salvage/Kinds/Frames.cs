@@ -6,7 +6,10 @@ using Metaplant.Core.Sums;
 namespace Metaplant.Core.Salvage.Kinds;
 
 /// <summary>Something with three sides that is used as a frame, m.</summary>
-public sealed record FrameMeasures(double Length, double Width, double Height) : Measures;
+public sealed record FrameMeasures(double Length, double Width, double Height) : Measures
+{
+    public override Bulk? Bulk => new(Length, Width, Height);
+}
 
 /// <summary>What found frames share: drawn from the front on its legs.</summary>
 public abstract class FrameKind(string id, string name, double length, double width, double height, IReadOnlyList<Substance> substances, IReadOnlyList<string> lookFor) : ListedKind<FrameMeasures>(
@@ -79,7 +82,10 @@ public sealed class Lattice() : FrameKind("lattice", "Lattice or old gate", 1.8,
 }
 
 /// <summary>A cable reel lying on its flange, m.</summary>
-public sealed record ReelMeasures(double Flange, double Barrel, double Height) : Measures;
+public sealed record ReelMeasures(double Flange, double Barrel, double Height) : Measures
+{
+    public override Bulk? Bulk => new(Flange, Flange, Height);
+}
 
 public sealed class CableReel() : ListedKind<ReelMeasures>(
     "cable-reel", "Cable reel", "Frames",

@@ -6,7 +6,10 @@ using Metaplant.Core.Sums;
 namespace Metaplant.Core.Salvage.Kinds;
 
 /// <summary>Screws, nails, bolts: so many of one sort, m.</summary>
-public sealed record FixingMeasures(int Pieces, double Length, double Diameter) : Measures;
+public sealed record FixingMeasures(int Pieces, double Length, double Diameter) : Measures
+{
+    public override Bulk? Bulk => null;
+}
 
 public sealed class Fixings() : ListedKind<FixingMeasures>(
     "fixings", "Screws, nails or bolts", "Fixings and hardware",
@@ -29,7 +32,10 @@ public sealed class Fixings() : ListedKind<FixingMeasures>(
 }
 
 /// <summary>Shackles, hooks, rings: a marked working load in kg, or none.</summary>
-public sealed record HardwareMeasures(double WorkingLoad, double Size) : Measures;
+public sealed record HardwareMeasures(double WorkingLoad, double Size) : Measures
+{
+    public override Bulk? Bulk => null;
+}
 
 public sealed class Hardware() : ListedKind<HardwareMeasures>(
     "hardware", "Shackle, hook or ring", "Fixings and hardware",
@@ -47,7 +53,10 @@ public sealed class Hardware() : ListedKind<HardwareMeasures>(
 }
 
 /// <summary>A chain, m, with its marked working load in kg or none.</summary>
-public sealed record ChainMeasures(double Length, double Link, double WorkingLoad) : Measures;
+public sealed record ChainMeasures(double Length, double Link, double WorkingLoad) : Measures
+{
+    public override Bulk? Bulk => null;
+}
 
 public sealed class Chain() : ListedKind<ChainMeasures>(
     "chain", "Chain", "Fixings and hardware",

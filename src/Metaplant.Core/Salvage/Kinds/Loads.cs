@@ -5,7 +5,10 @@ using Metaplant.Core.Materials;
 namespace Metaplant.Core.Salvage.Kinds;
 
 /// <summary>A load lying loose, m³.</summary>
-public sealed record LoadMeasures(double Volume) : Measures;
+public sealed record LoadMeasures(double Volume) : Measures
+{
+    public override Bulk? Bulk => null;
+}
 
 /// <summary>What loads share: told in the gardener's own measures, drawn as a cone-shaped pile.</summary>
 public abstract class LoadKind(string id, string name, double typical, IReadOnlyList<Substance> substances, IReadOnlyList<string> lookFor, Ink ink, string use) : ListedKind<LoadMeasures>(

@@ -4,7 +4,10 @@ using Metaplant.Core.Materials;
 namespace Metaplant.Core.Salvage.Kinds;
 
 /// <summary>Blocks that are alike, m.</summary>
-public sealed record BlockMeasures(double Length, double Width, double Height) : Measures;
+public sealed record BlockMeasures(double Length, double Width, double Height) : Measures
+{
+    public override Bulk? Bulk => new(Length, Width, Height);
+}
 
 /// <summary>What bricks, blocks, stones and slates share.</summary>
 public abstract class BlockKind(string id, string name, double length, double width, double height, IReadOnlyList<Substance> substances, IReadOnlyList<string> lookFor, Ink ink, string use) : ListedKind<BlockMeasures>(

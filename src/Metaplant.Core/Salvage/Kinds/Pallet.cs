@@ -11,6 +11,8 @@ namespace Metaplant.Core.Salvage.Kinds;
 public sealed record PalletMeasures(
     double SlatLength, double Depth, int Slats, double SlatWidth, double SlatThickness, int Bearers, double BearerWidth, double BearerDepth, int BottomSlats, double Wing = 0) : Measures
 {
+    public override Bulk? Bulk => new(SlatLength, Depth, Thickness);
+
     /// <summary>The gap between two slats; soil falls through a wide one.</summary>
     public double Gap => Slats == 1 ? 0 : (Depth - Slats * SlatWidth) / (Slats - 1);
 

@@ -4,7 +4,10 @@ using Metaplant.Core.Materials;
 namespace Metaplant.Core.Salvage.Kinds;
 
 /// <summary>One long round thing by itself, m.</summary>
-public sealed record PoleMeasures(double Length, double Thickness) : Measures;
+public sealed record PoleMeasures(double Length, double Thickness) : Measures
+{
+    public override Bulk? Bulk => new(Length, Thickness, Thickness);
+}
 
 /// <summary>What poles and bars share: drawn lying, its thickness at the end.</summary>
 public abstract class LongKind(string id, string name, string group, double length, double thickness, double thickest, IReadOnlyList<Substance> substances, IReadOnlyList<string> lookFor, Ink ink)
@@ -66,7 +69,10 @@ public sealed class Angle() : LongKind("angle", "Angle, purlin or track", "Metal
 }
 
 /// <summary>A ladder, m.</summary>
-public sealed record LadderMeasures(double Length, double Width, int Rungs) : Measures;
+public sealed record LadderMeasures(double Length, double Width, int Rungs) : Measures
+{
+    public override Bulk? Bulk => null;
+}
 
 public sealed class Ladder() : ListedKind<LadderMeasures>(
     "ladder", "Ladder", "Frames",

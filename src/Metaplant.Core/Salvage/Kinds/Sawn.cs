@@ -5,7 +5,10 @@ using Metaplant.Core.Sums;
 namespace Metaplant.Core.Salvage.Kinds;
 
 /// <summary>A loose board or post, m.</summary>
-public sealed record SawnMeasures(double Length, double Width, double Thickness) : Measures, ISawn;
+public sealed record SawnMeasures(double Length, double Width, double Thickness) : Measures, ISawn
+{
+    public override Bulk? Bulk => new(Length, Width, Thickness);
+}
 
 /// <summary>What boards and posts share: drawn lying, with bad places marked along them.</summary>
 public abstract class SawnKind : SalvageKind<SawnMeasures>

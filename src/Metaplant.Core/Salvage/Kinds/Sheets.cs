@@ -5,7 +5,10 @@ using Metaplant.Core.Materials;
 namespace Metaplant.Core.Salvage.Kinds;
 
 /// <summary>A stiff sheet, m.</summary>
-public sealed record SheetMeasures(double Length, double Width, double Thickness) : Measures;
+public sealed record SheetMeasures(double Length, double Width, double Thickness) : Measures
+{
+    public override Bulk? Bulk => new(Length, Width, Thickness);
+}
 
 /// <summary>What stiff sheets share.</summary>
 public abstract class SheetKind(string id, string name, double length, double width, double thickness, IReadOnlyList<Substance> substances, IReadOnlyList<string> lookFor, Form form, Ink ink, string use)
@@ -33,7 +36,10 @@ public sealed class FlatSheet() : SheetKind("flat-sheet", "Flat sheet", 1.2, .8,
 public sealed class Ply() : SheetKind("ply", "Ply or board", 1.22, .8, .012, [Substance.Plywood, Substance.Fibreboard, Substance.Softwood, Substance.Hardwood], [.. Signs.Packing, .. Signs.Wood], Form.Panel, Ink.Wood, "Exterior ply stands a few years outdoors; every other board falls apart.");
 
 /// <summary>A roofing sheet by its profile, m.</summary>
-public sealed record RoofingMeasures(double Length, double Width, double Thickness, double ProfileDepth, double Pitch) : Measures;
+public sealed record RoofingMeasures(double Length, double Width, double Thickness, double ProfileDepth, double Pitch) : Measures
+{
+    public override Bulk? Bulk => new(Length, Width, ProfileDepth + Thickness);
+}
 
 public sealed class RoofingSheet() : ListedKind<RoofingMeasures>(
     "roofing-sheet", "Roofing sheet", "Sheets and mesh",
@@ -79,7 +85,10 @@ public sealed class RoofingSheet() : ListedKind<RoofingMeasures>(
 }
 
 /// <summary>Mesh on a roll or in a piece, m.</summary>
-public sealed record MeshMeasures(double Length, double Width, double Aperture, double Wire) : Measures, ISheeting;
+public sealed record MeshMeasures(double Length, double Width, double Aperture, double Wire) : Measures, ISheeting
+{
+    public override Bulk? Bulk => null;
+}
 
 public sealed class Mesh() : ListedKind<MeshMeasures>(
     "mesh", "Mesh or netting", "Sheets and mesh",

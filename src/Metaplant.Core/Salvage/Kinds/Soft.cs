@@ -6,7 +6,10 @@ using Metaplant.Core.Sums;
 namespace Metaplant.Core.Salvage.Kinds;
 
 /// <summary>A piece of cloth or film, m.</summary>
-public sealed record FabricMeasures(double Length, double Width) : Measures, ISheeting;
+public sealed record FabricMeasures(double Length, double Width) : Measures, ISheeting
+{
+    public override Bulk? Bulk => null;
+}
 
 /// <summary>What cloth, film and card share.</summary>
 public abstract class ClothKind(string id, string name, double length, double width, IReadOnlyList<Substance> substances, IReadOnlyList<string> lookFor, Form form, string use) : ListedKind<FabricMeasures>(
@@ -38,7 +41,10 @@ public sealed class PlasticFilm() : ClothKind("film", "Film or tarpaulin", 4, 3,
 public sealed class Card() : ClothKind("card", "Card", 1.2, .9, [Substance.Paper], ["chemical-smell", "printed", "taped", "rot"], Form.Card, "Over open ground under a bed; gone within a season.");
 
 /// <summary>A length of rope, twine or wire, m.</summary>
-public sealed record LineMeasures(double Length, double Diameter) : Measures, ILine;
+public sealed record LineMeasures(double Length, double Diameter) : Measures, ILine
+{
+    public override Bulk? Bulk => null;
+}
 
 public sealed class Cordage : SalvageKind<LineMeasures>
 {

@@ -8,6 +8,8 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A vessel of no regular shape, inside, by its length and width at the foot, half way up and at the rim; its corners round as an ellipse. m.</summary>
 public sealed record FreeFormMeasures(FreeForm Shape, double Wall) : Measures, IVessel
 {
+    public override Bulk? Bulk => new(Shape.Sections.Max(s => s.Outline.Length) + 2 * Wall, Shape.Sections.Max(s => s.Outline.Width) + 2 * Wall, Shape.Height + Wall);
+
     public Vessel Inside => Shape;
 
     public VesselWall WallKind => VesselWall.Plate;
@@ -70,6 +72,8 @@ public sealed class FreeFormVessel() : ListedKind<FreeFormMeasures>(
 /// <summary>A vessel known by the water poured in, in m³, its height and its longest side in m. Nobody knows its shape, so it is never taken for a round one.</summary>
 public sealed record PouredMeasures(PouredVessel Shape, double Longest, double Wall) : Measures, IVessel
 {
+    public override Bulk? Bulk => null;
+
     public Vessel Inside => Shape;
 
     public VesselWall WallKind => VesselWall.Plate;
@@ -97,7 +101,10 @@ public sealed class PouredKind() : ListedKind<PouredMeasures>(
 }
 
 /// <summary>A basket, which holds soil only when lined, m.</summary>
-public sealed record BasketMeasures(double Top, double Foot, double Height) : Measures;
+public sealed record BasketMeasures(double Top, double Foot, double Height) : Measures
+{
+    public override Bulk? Bulk => new(Math.Max(Top, Foot), Math.Max(Top, Foot), Height);
+}
 
 public sealed class Basket() : ListedKind<BasketMeasures>(
     "basket", "Basket", "Vessels",
@@ -118,7 +125,10 @@ public sealed class Basket() : ListedKind<BasketMeasures>(
 }
 
 /// <summary>A tyre lying flat, m.</summary>
-public sealed record TyreMeasures(Tyre Shape) : Measures;
+public sealed record TyreMeasures(Tyre Shape) : Measures
+{
+    public override Bulk? Bulk => new(Shape.OverallDiameter, Shape.OverallDiameter, Shape.SectionWidth);
+}
 
 public sealed class TyreKind() : ListedKind<TyreMeasures>(
     "tyre", "Tyre", "Vessels",
@@ -146,7 +156,10 @@ public sealed class TyreKind() : ListedKind<TyreMeasures>(
 }
 
 /// <summary>A sack laid flat, m.</summary>
-public sealed record SackMeasures(double FlatWidth, double Height) : Measures;
+public sealed record SackMeasures(double FlatWidth, double Height) : Measures
+{
+    public override Bulk? Bulk => null;
+}
 
 public sealed class Sack() : ListedKind<SackMeasures>(
     "sack", "Sack", "Soft and thin",
@@ -172,7 +185,10 @@ public sealed class Sack() : ListedKind<SackMeasures>(
 }
 
 /// <summary>A sheet-metal tube or duct, or a wide pipe, m.</summary>
-public sealed record TubeMeasures(double Diameter, double Length, double Wall) : Measures;
+public sealed record TubeMeasures(double Diameter, double Length, double Wall) : Measures
+{
+    public override Bulk? Bulk => new(Length, Diameter, Diameter);
+}
 
 public sealed class Tube() : ListedKind<TubeMeasures>(
     "tube", "Tube or duct", "Vessels",

@@ -48,7 +48,7 @@ export function troubleWith({ failureReason, error }: { failureReason: Error | n
 
 /** What has to be read again after a part of the garden was changed. All that a reader sees is judged and told by the settings. */
 const READ_AGAIN: Record<string, readonly string[]> = {
-  Heap: ['things', 'needs-a-look', 'matches', 'project', 'better'],
+  Heap: ['things', 'needs-a-look', 'matches', 'project', 'better', 'seen', 'wanted'],
   Photographs: ['things'],
   Projects: ['projects', 'project'],
   Shelf: ['matches', 'project'],
@@ -63,11 +63,13 @@ const READ_AGAIN: Record<string, readonly string[]> = {
     'matches',
     'project',
     'better',
+    'seen',
+    'wanted',
   ],
 };
 
 /** What nobody waits for before they go on: it takes as long as it takes, and what was there stays until then. */
-const AT_LEISURE: readonly string[] = ['matches', 'better', 'needs-a-look'];
+const AT_LEISURE: readonly string[] = ['matches', 'better', 'needs-a-look', 'wanted'];
 
 let settling: Promise<unknown> = Promise.resolve();
 

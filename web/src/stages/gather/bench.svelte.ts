@@ -23,7 +23,7 @@ export class Bench {
   /** Where the last new thing was laid; the next mostly lies there too. */
   private place = '';
 
-  readonly drafts = new Drafts();
+  readonly drafts: Drafts;
 
   /** Whether the gardener opened or shut the particulars, by thing: so they stay while the heap is read again. */
   readonly opened = new SvelteMap<number | null, boolean>();
@@ -38,6 +38,11 @@ export class Bench {
 
   get pending(): number {
     return this.looking.pending;
+  }
+
+  /** Drafts are laid by under a name: one for what lies here, another for what lies elsewhere. */
+  constructor(kept: string) {
+    this.drafts = new Drafts(kept);
   }
 
   /** How often something was refused, so that an answer to an older question does not take it back. */
@@ -335,4 +340,4 @@ export class Bench {
   }
 }
 
-export const bench = new Bench();
+export const bench = new Bench('metaplant-measuring');

@@ -1,8 +1,6 @@
 import { SvelteSet } from 'svelte/reactivity';
 import type { Kind, Schemas, Thing, ThingInput } from '../../lib/api/client';
 
-const KEPT = 'metaplant-measuring';
-
 /** What is being measured. The id is null for a thing not yet on the heap. */
 export interface Draft {
   id: number | null;
@@ -33,11 +31,14 @@ export interface Draft {
 /** Changes that are not kept, laid by in the session so that leaving the page or the thing loses nothing. */
 export class Drafts {
   /** Things with changes that are not kept, for a mark on the list. */
-  readonly unsaved = new SvelteSet<number>(
-    Object.keys(sessionStorage)
-      .filter((key) => key.startsWith(`${KEPT}-`))
-      .map((key) => Number(key.slice(KEPT.length + 1))),
-  );
+  readonly unsaved = new SvelteSet<number>();
+
+  /** Laid by under a name of their own, so that what is measured here and what is seen elsewhere do not lie in one place. */
+  constructor(private readonly kept: string) {
+    for (const key of Object.keys(sessionStorage)) {
+      if (key.startsWith(`${kept}-`)) this.unsaved.add(Number(key.slice(kept.length + 1)));
+    }
+  }
 
   /** Changes of a thing that were left lying, unless it was changed by somebody else since. */
   of(thing: Thing): Draft | null {
@@ -53,23 +54,25 @@ export class Drafts {
   }
 
   lay(draft: Draft): void {
-    sessionStorage.setItem(key(draft.id), JSON.stringify(draft));
+    sessionStorage.setItem(this.key(draft.id), JSON.stringify(draft));
     if (draft.id !== null) this.unsaved.add(draft.id);
   }
 
   forget(id: number | null): void {
-    sessionStorage.removeItem(key(id));
+    sessionStorage.removeItem(this.key(id));
     if (id !== null) this.unsaved.delete(id);
   }
 
   private read(id: number | null): Draft | null {
-    const text = sessionStorage.getItem(key(id));
+    const text = sessionStorage.getItem(this.key(id));
     // Laid by before a page was renewed it may lack what came later.
     return text ? { taken: [], history: [], laid: [], ...JSON.parse(text) } : null;
   }
-}
 
-const key = (id: number | null) => (id === null ? KEPT : `${KEPT}-${id}`);
+  private key(id: number | null): string {
+    return id === null ? this.kept : `${this.kept}-${id}`;
+  }
+}
 
 /** A new thing of a kind, at its typical measures, or as it was said in a line. */
 export function freshDraft(kind: Kind, place: string, said?: Schemas['HeardDto']): Draft {

@@ -42,7 +42,10 @@
   <div class="top">
     <div>
       <h1>What the heap can make</h1>
-      <a href="#/whole-heap">Or say what you want, and plan the whole heap</a>
+      <p>
+        <a href="#/whole-heap">Or say what you want, and plan the whole heap</a> ·
+        <a href="#/fetch">what is worth fetching</a>
+      </p>
     </div>
     <div class="asks">
       <label

@@ -157,7 +157,11 @@
         {:else}Of {plan.tried} sizes tried; whether it is the best of them is not known.{/if}
       </p>
       {#if !whole.looking && left > 0}<Button kind="main" onclick={() => void whole.keep(null)}
-          >{left === 1 ? 'Keep it' : `Keep all ${left}`}</Button
+          >{left < whole.plan.projects.length
+            ? `Keep the other${left === 1 ? '' : ` ${left}`}`
+            : left === 1
+              ? 'Keep it'
+              : `Keep all ${left}`}</Button
         >{/if}
     </div>
     {#each plan.projects as project, i (i)}
