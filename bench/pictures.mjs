@@ -19,6 +19,13 @@ async function wanted(page) {
   await page.locator('.whole[aria-busy=false] .planned').first().waitFor({ timeout: 60_000 });
 }
 
+/** Says what is seen, and waits for what it would do. */
+async function seen(page) {
+  await page.getByLabel('Say what it is').fill('6 boards 1900 x 240 x 30');
+  await page.keyboard.press('Enter');
+  await page.locator('.worth').waitFor({ timeout: 60_000 });
+}
+
 /** Name, address, what to wait for, and what to do first. */
 const views = [
   ['gather', '/gather/1', '.judged'],
@@ -27,6 +34,7 @@ const views = [
   ['kinds', '/gather/new', '.picker svg'],
   ['match', '/match', '.match-strip'],
   ['whole-heap', '/whole-heap', 'form', wanted],
+  ['fetch', '/fetch', '.wanted li'],
   ['draw', '/draw/pallet-bed?source=2', '.verdicts'],
   ['make', '/make/2', 'h1, h2'],
   ['sums', '/sums/post-embedment', '.answer .large'],
@@ -34,6 +42,7 @@ const views = [
   ['garden-file', '/house-rules/file', '.backups', null, null, (page) => page.getByRole('button', { name: 'Keep one now' }).click()],
   ['phone', '/gather/10', '.judged', null, { width: 390, height: 844 }],
   ['phone-draw', '/draw/drilled-tub?source=10', 'dl.bar', null, { width: 390, height: 844 }],
+  ['phone-seen', '/fetch/new', '.picker svg', seen, { width: 390, height: 844 }],
   ['phone-sums', '/sums/board-span', '.first .large', null, { width: 390, height: 844 }],
 ];
 

@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.Json.Nodes;
+using SkiaSharp;
 
 namespace Metaplant.Web.Tests;
 
@@ -47,6 +48,23 @@ public sealed class FetchingTests : IAsyncLifetime
         // What lies here is neither fetched nor forgotten.
         var grit = (await server.GetAsync("/api/things")).AsArray()[0]!;
         (await server.PostAsync($"/api/seen/{grit["id"]}/forget", new { version = (int)grit["version"]! })).Status.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    [Fact]
+    public async Task A_picture_taken_of_it_there_goes_and_comes_back_with_it()
+    {
+        var seen = (await server.PostAsync("/api/seen", Drum)).Body!["thing"]!;
+        using var bitmap = new SKBitmap(40, 30);
+        using var data = bitmap.Encode(SKEncodedImageFormat.Png, 100);
+        using var picture = new ByteArrayContent(data.ToArray());
+        picture.Headers.ContentType = new("image/png");
+        (await server.Http.PostAsync($"/api/things/{seen["id"]}/photos", picture, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        var photo = (int)(await server.GetAsync("/api/seen"))[0]!["thing"]!["photos"]!.AsArray().ShouldHaveSingleItem()!;
+        var version = (int)(await server.GetAsync("/api/seen"))[0]!["thing"]!["version"]!;
+        (await server.PostAsync($"/api/seen/{seen["id"]}/forget", new { version })).Status.ShouldBe(HttpStatusCode.NoContent);
+        (await server.PostAsync("/api/undo", null)).Body!["words"]!.GetValue<string>().ShouldBe("Forgot Blue drum");
+        ((int)(await server.GetAsync("/api/seen"))[0]!["thing"]!["photos"]!.AsArray().ShouldHaveSingleItem()!).ShouldBe(photo);
+        (await server.Http.GetAsync($"/api/photos/{photo}", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.OK);
     }
 
     [Fact]
@@ -108,6 +126,17 @@ public sealed class FetchingTests : IAsyncLifetime
         }
 
         wanted.AsArray().ShouldNotBeEmpty();
+
+        // The same on a page by itself, in the units of the garden, that fetches nothing and whose words are no markup.
+        await demo.PutAsync("/api/garden", new { name = "Tom & <b>Ina</b>", units = "in" });
+        var page = await demo.Http.GetStringAsync("/api/wanted/page?exposure=Open&site=Soil", TestContext.Current.CancellationToken);
+        page.ShouldContain("Tom &amp; &lt;b&gt;Ina&lt;/b&gt;");
+        page.ShouldNotContain("http");
+        page.ShouldNotMatch(" mm[ ,.]");
+        page.Split("<li").Length.ShouldBe(wanted.AsArray().Count + 1);
+        var sized = wanted.AsArray().First(w => w!["like"] is null && (double)w["length"]! > 0)!;
+        page.ShouldContain($"data-least=\"{((double)sized["length"]! / .0254).ToString("0.###", System.Globalization.CultureInfo.InvariantCulture)} ");
+        (await demo.Http.GetAsync("/api/wanted/page?medium=gravy", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
     }
 
     private async Task<JsonNode> Worth(object input)

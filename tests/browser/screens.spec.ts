@@ -10,6 +10,7 @@ const screens: [string, string][] = [
   ['sources', '/gather/sources'],
   ['Match', '/match'],
   ['the whole heap', '/whole-heap'],
+  ['what is worth fetching', '/fetch'],
   ['Draw, a bed', '/draw/pallet-bed?source=1'],
   ['Draw, a tub', '/draw/drilled-tub?source=10'],
   ['Draw, a cone', '/draw/wound-cone?source=25'],

@@ -25,7 +25,10 @@ public enum Gain
 /// <param name="Number">How many of the batch it takes, whole or in part.</param>
 public sealed record Unlock(Gain Gain, Fit With, Fit? Without, Sentence? Until, int Number)
 {
-    private const double Cent = .01;
+    /// <summary>Less than this part more soil nobody goes out for, nor for less than a unit of money.</summary>
+    internal const double WorthWhile = .05;
+
+    private const double Unit = 1;
 
     /// <summary>What would be saved beside the best of now, in the garden's money; 0 where there is none or it costs no less.</summary>
     public double Saves => Without is null ? 0 : Math.Max(0, Without.Cast.Cost - With.Cast.Cost);
@@ -53,7 +56,7 @@ public sealed record Unlock(Gain Gain, Fit With, Fit? Without, Sentence? Until, 
     private static bool Better(Fit with, Fit without, Aim aim)
     {
         double now = Ranking.Of(without, aim), then = Ranking.Of(with, aim), same = 1e-6 * Math.Max(1, Math.Abs(now));
-        return then > now + same || (then >= now - same && with.Cast.Cost < without.Cast.Cost - Cent);
+        return then > now + WorthWhile * Math.Abs(now) + same || (then >= now - same && with.Cast.Cost < without.Cast.Cost - Unit);
     }
 
     private static int Taken(Fit fit, int thingId)

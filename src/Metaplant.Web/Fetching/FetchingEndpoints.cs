@@ -1,3 +1,6 @@
+using System.Globalization;
+using System.Text;
+using Metaplant.Core.Designs;
 using Metaplant.Core.Fetching;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Salvage;
@@ -22,6 +25,7 @@ internal static class FetchingEndpoints
     public static void MapFetching(this IEndpointRouteBuilder api)
     {
         api.MapPost("/wanted", Wanted).WithName("wanted").WithMetadata(new RequestTimeoutAttribute(120_000));
+        api.MapGet("/wanted/page", Page).WithName("wantedPage").WithMetadata(new RequestTimeoutAttribute(120_000)).ExcludeFromDescription();
         api.MapPost("/worth", WorthOf).WithName("worth").WithMetadata(new RequestTimeoutAttribute(120_000));
         api.MapGet("/seen", All).WithName("seen");
         api.MapPost("/seen", Keep).InTurn().WithName("keepSeen");
@@ -38,6 +42,16 @@ internal static class FetchingEndpoints
         return TypedResults.Ok(wanted.Select(w => new WantedThingDto(
             w.Part, w.Count, w.Spares, w.Length, w.Width, w.Thickness, [.. w.Unlocks.Select(u => new UnlockedDto(u.With.Design.Id, u.With.Design.Name, u.With.Blueprint.Size, u.Without?.Blueprint.Size, u.With.Assessment.Grow.Litres?.Value, u.Without?.Assessment.Grow.Litres?.Value))],
             [.. w.Givers.Select(g => new GiverDto(g.Kind.Id, g.Kind.Name, g.Each, g.LeaveIt))], w.Like?.Thing.Name, w.Beside?.Thing.Name)).ToList());
+    }
+
+    private static async Task<Results<FileContentHttpResult, ValidationProblem>> Page(string? medium, string? crop, Exposure? exposure, bool? peopleAtEdge, Site? site, string? ground, GardenContext garden, AtHand atHand, TimeProvider time, CancellationToken cancel)
+    {
+        var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
+        var brief = new BriefDto(medium, crop, exposure, peopleAtEdge, site, ground).ToBrief(settings.Handbook);
+        if (!brief.Ok) return Problems.Refuse(brief.Problems);
+        var wanted = WantedList.Of(Matcher.Match(heap, brief.Value, Aim.MostSoil, cancel: cancel), heap, settings.HouseRules, Aim.MostSoil, cancel);
+        var page = WantedPage.Of(settings.Name, wanted, settings.Teller, DateOnly.FromDateTime(time.GetLocalNow().DateTime).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
+        return TypedResults.File(Encoding.UTF8.GetBytes(page), "text/html; charset=utf-8", "worth-fetching.html");
     }
 
     private static async Task<Results<Ok<WorthDto>, ValidationProblem>> WorthOf(WorthInput input, GardenContext garden, AtHand atHand, CancellationToken cancel)

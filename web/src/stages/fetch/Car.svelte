@@ -15,7 +15,14 @@
   let errors = $state<Record<string, string>>({});
   const kept = $derived(garden.info?.carrier ?? null);
   const all = $derived({ ...kept, ...typed });
-  const complete = $derived(sides.every((s) => all[s.id] !== undefined));
+
+  /** What is still wanted is said at its field. */
+  function keepAll() {
+    const { length, width, height } = all;
+    for (const side of sides)
+      if (all[side.id] === undefined && !errors[side.id]) errors[side.id] = 'Hold the tape here.';
+    if (length !== undefined && width !== undefined && height !== undefined) void keep({ length, width, height });
+  }
 
   async function keep(carrier: { length: number; width: number; height: number } | null) {
     const trouble = await garden.write(
@@ -44,11 +51,7 @@
     {/each}
   </div>
   <div class="press">
-    <Button
-      class="px-4"
-      disabled={!complete || Object.keys(typed).length === 0}
-      onclick={() => void keep({ length: all.length!, width: all.width!, height: all.height! })}>Keep the car</Button
-    >
+    <Button class="px-4" onclick={keepAll}>Keep the car</Button>
     {#if kept}<Button class="px-4" onclick={() => void keep(null)}>Forget it</Button>{/if}
   </div>
 </section>

@@ -27,6 +27,9 @@
     }),
     () => held,
   );
+  const page = $derived(
+    `/api/wanted/page?${new URLSearchParams(Object.entries(garden.brief).flatMap(([k, v]) => (v === null ? [] : [[k, String(v)]])))}`,
+  );
   const trouble = $derived(troubleWith(seen) ?? troubleWith(wanted));
 
   $effect(() => {
@@ -53,7 +56,10 @@
       {:else if wanted.data.length === 0}<p>Nothing by itself: no single thing more would make a difference.</p>
       {:else}
         <WantedList wanted={wanted.data} />
-        <p class="no-print"><Button class="px-4" onclick={() => print()}>Print the list</Button></p>
+        <div class="press no-print">
+          <Button class="px-4" onclick={() => print()}>Print the list</Button>
+          <a href={page} download="worth-fetching.html">Take it along as a page that works without Metaplant</a>
+        </div>
       {/if}
     </div>
     <div class="seen no-print">
@@ -77,6 +83,14 @@
 
   .wanted {
     grid-row: 1 / 3;
+  }
+
+  .press {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px 18px;
+    align-items: center;
+    margin-top: 10px;
   }
 
   h2 {

@@ -67,8 +67,8 @@
       <Button class="px-4" onclick={() => void forget()}>Forget it</Button>
     </div>
     {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
-    {#if worth}<WorthPanel {worth} />{/if}
   </div>
+  {#if worth}<div class="told"><WorthPanel {worth} /></div>{/if}
 </article>
 
 <style>
@@ -78,6 +78,10 @@
     gap: 6px 14px;
     padding: 8px 0;
     border-top: 1px solid var(--line);
+  }
+
+  .told {
+    grid-column: 1 / -1;
   }
 
   .press {

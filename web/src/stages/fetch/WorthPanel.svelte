@@ -46,18 +46,18 @@
   {#each gains as u (u.design)}
     {@const frame = frameFor(boundsOf(u.drawing.shapes), 120, 76, evenly(4))}
     <article>
-      <svg width="120" height="76" role="img" aria-label="{u.name}, from a corner"
+      <svg width="120" height="76" viewBox="0 0 120 76" role="img" aria-label="{u.name}, from a corner"
         ><Shapes shapes={u.drawing.shapes} {frame} /></svg
       >
       <div>
         <h3>{u.name} <VerdictWord verdict={u.worst} /></h3>
         <p>{u.words}</p>
-        <p class="gives">
-          {#if u.litres}<b>{say(u.litres, 'CubicMetre', garden.system)}</b>{u.litresNow
+        {#if u.litres}<p>
+            <b>{say(u.litres, 'CubicMetre', garden.system)}</b>{u.litresNow
               ? `, now ${say(u.litresNow, 'CubicMetre', garden.system)}`
-              : ''}{/if}
-          {#if u.saves > 0.5}saves {money(u.saves, garden.system)}{/if}
-        </p>
+              : ''}
+          </p>{/if}
+        {#if u.saves > 0.5}<p>Saves {money(u.saves, garden.system)}.</p>{/if}
         {#if u.until}<p class="small soft">Until now: {u.until}</p>{/if}
         {#if u.number > 1}<p class="small">Takes {u.number} of them.</p>{/if}
       </div>
@@ -108,16 +108,20 @@
     padding: 6px 10px;
   }
 
-  .gives {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px 14px;
-  }
-
   .judged {
     display: flex;
     flex-wrap: wrap;
     gap: 2px 12px;
     align-items: baseline;
+  }
+
+  @media (max-width: 760px) {
+    article {
+      grid-template-columns: 84px minmax(0, 1fr);
+    }
+
+    article svg {
+      width: 84px;
+    }
   }
 </style>

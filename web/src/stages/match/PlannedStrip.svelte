@@ -84,6 +84,12 @@
     margin-top: auto;
   }
 
+  .kept {
+    color: var(--chalk);
+    font-weight: 600;
+    text-decoration: underline;
+  }
+
   @media (max-width: 760px) {
     .planned {
       grid-template-columns: minmax(0, 1fr);
