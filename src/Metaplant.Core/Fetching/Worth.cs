@@ -36,7 +36,7 @@ public sealed record Unlock(Gain Gain, Fit With, Fit? Without, Sentence? Until, 
     /// <summary>"2400 mm by 1200 mm, 600 mm high, where now it is 1200 mm by 1200 mm, 600 mm high."</summary>
     public Sentence Words => Gain switch
     {
-        Gain.Completes => $"Could be made: {With.Blueprint.Size}.",
+        Gain.Completes => (Sentence)$"Could be made: {With.Blueprint.Size}.",
         Gain.Betters when Without!.Blueprint.Size.Equals(With.Blueprint.Size) => "The same for less.",
         Gain.Betters => $"{With.Blueprint.Size}, where now it is {Without.Blueprint.Size}.",
         _ => $"{With.Blueprint.Size}: no better than of what lies here.",

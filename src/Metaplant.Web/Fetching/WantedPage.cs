@@ -35,7 +35,7 @@ internal static class WantedPage
         if (w.Beside is { } beside) html.Append("<p>").Append(Plain($"As thick as {beside.Thing.Name}, of the same stuff and as fit for food.")).Append("</p>");
         foreach (var u in w.Unlocks)
         {
-            Sentence does = u.Without is null ? (Sentence)$"{u.With.Design.Name} could be made: {u.With.Blueprint.Size}." : $"{u.With.Design.Name}: {u.With.Blueprint.Size}, where now it is {u.Without.Blueprint.Size}.";
+            Sentence does = u.Without is null ? (Sentence)$"{u.With.Design.Name} could be made: {u.With.Blueprint.Size}." : (Sentence)$"{u.With.Design.Name}: {u.With.Blueprint.Size}, where now it is {u.Without.Blueprint.Size}.";
             html.Append("<p>").Append(Plain(teller.Tell(does))).Append("</p>");
         }
 

@@ -4,6 +4,7 @@ using Metaplant.Core.Matching;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
 using Metaplant.Core.Tests.Designs;
+using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Tests.Fetching;
 
@@ -28,6 +29,7 @@ public class WorthTests
         wide.Gain.ShouldBe(Gain.Betters);
         wide.With.Assessment.Grow.Litres!.Value.ShouldBeGreaterThan(wide.Without!.Assessment.Grow.Litres!.Value);
         wide.Words.ToString().ShouldContain(", where now it is ");
+        new Teller(Lengths.Inches).Tell(wide.Words).ShouldNotContain("mm");
         var narrow = Of(Tubs, Tub(.5)).Unlocks.Single(u => u.With.Design.Id == "drilled-tub");
         narrow.Gain.ShouldBe(Gain.Serves);
         narrow.Words.ToString().ShouldEndWith("no better than of what lies here.");

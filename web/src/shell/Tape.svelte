@@ -34,7 +34,7 @@
   </div>
   <nav aria-label="Stages of the work">
     {#each stages as stage, i (stage.path)}
-      {@const here = isHere(stage.path, router.location)}
+      {@const here = [stage.path, ...(stage.also ?? [])].some((path) => isHere(path, router.location))}
       <a href={stage.path} use:link class:here aria-current={here ? 'page' : undefined}>
         <span class="number" aria-hidden="true">{i + 1}</span>
         <span class="words"><b>{stage.name}</b><small>{stage.fact(garden)}</small></span>

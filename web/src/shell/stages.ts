@@ -3,6 +3,8 @@ import type { garden } from '../lib/garden.svelte';
 export interface Stage {
   name: string;
   path: string;
+  /** Pages of it that lie beside its own. */
+  also?: string[];
   /** One plain fact on how things stand there. */
   fact: (g: typeof garden) => string;
 }
@@ -13,6 +15,7 @@ export const stages: Stage[] = [
   {
     name: 'Match',
     path: '/match',
+    also: ['/whole-heap', '/fetch'],
     fact: (g) => (g.matches ? `${g.matches.filter((m) => m.standing === 'WillDo').length} will do` : ' '),
   },
   { name: 'Draw', path: '/draw', fact: (g) => `${g.projects.length} kept` },
