@@ -47,6 +47,15 @@ public sealed class WholeHeapPlanTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Where_places_are_given_it_is_said_which_project_stands_on_which()
+    {
+        var job = await StartedAsync(new { litres = 2000, spots = new[] { new { name = "By the door", length = 1.0, width = 1.0 }, new { name = "Corner", length = 2.0, width = 2.0 } } });
+        (await FollowedAsync(job))[^1]["projects"]!.AsArray().Select(p => (string)p!["spot"]!).ShouldBe(["By the door", "Corner"], ignoreOrder: true);
+        var anywhere = await StartedAsync(new { litres = 60 });
+        (await FollowedAsync(anywhere))[^1]["projects"]![0]!["spot"].ShouldBeNull();
+    }
+
+    [Fact]
     public async Task One_by_one_each_is_kept_until_somebody_else_changes_the_garden()
     {
         var job = await StartedAsync(new { litres = 2000 });

@@ -237,7 +237,7 @@ public sealed class LinedCrates : Design
         }
 
         steps.Add(new("liner", some ? "Line them" : "Line it", "Fold the corners like a parcel; staple under the rim.", EachLined * stair.Planted, ["Scissors", "Stapler"], []) { Cuts = ["liner"] });
-        steps.Add(new("holes", $"Pierce {new Count(holes, "hole", "holes")} through the liner{(some ? "s" : "")}", $"{hole}, by the template, over the gaps in the floor{(some ? $", {holes / stair.Planted} in each" : "")}.", .5 * holes, ["Punch or knife"], Op.Gloves));
+        steps.Add(new("holes", $"Pierce {new Count(holes, "hole", "holes")} through the liner{(some ? "s" : "")}", $"{hole}, by the template, over the gaps in the floor{(some ? $", {holes / stair.Planted} to each" : "")}.", .5 * holes, ["Punch or knife"], Op.Gloves));
         if (stair.Roped) steps.Add(new("rope", "Lay the ropes under", $"Two under each, {Amount.Length(stair.RopeLength)} long, between the ends and the outer packers, up both long sides, a loop over the rim at every end. Two lift by them, never by a board.", 6 * stair.Planted, ["Knife"], []));
         steps.Add(new(
             "stand", some ? "Stand them level on their packers" : "Stand it level on its packers",

@@ -13,9 +13,10 @@ namespace Metaplant.Core.Planning;
 /// <param name="Hours">Working hours.</param>
 /// <param name="Length">Of boards cut into, m.</param>
 /// <param name="Takes">By thing, its <see cref="Share"/>.</param>
+/// <param name="Firm">Of these, what is taken for parts that nothing bought would do for.</param>
 /// <param name="Spots">Which of the spots it has room on; empty where none are asked.</param>
 /// <param name="From">The heap it was cast from.</param>
-public sealed record Candidate(Heap From, Fit Fit, IReadOnlyList<long> Given, long Cost, double Money, double Hours, double Length, IReadOnlyDictionary<int, long> Takes, IReadOnlyList<int> Spots)
+public sealed record Candidate(Heap From, Fit Fit, IReadOnlyList<long> Given, long Cost, double Money, double Hours, double Length, IReadOnlyDictionary<int, long> Takes, IReadOnlyDictionary<int, long> Firm, IReadOnlyList<int> Spots)
 {
     /// <summary>Sizes beside the largest that are tried of each lead.</summary>
     private const int OtherSizes = 3;
@@ -27,7 +28,15 @@ public sealed record Candidate(Heap From, Fit Fit, IReadOnlyList<long> Given, lo
     public static Candidate Of(Fit fit, IReadOnlyList<Want> wants, Wants asked, Heap heap)
     {
         double hours = fit.Hours(fit.Set.Brief), length = fit.Cast.Cuts.Bars.Sum(b => b.Bar.Length);
-        return new(heap, fit, [.. wants.Select(w => w.Given(fit))], PlanCost.OfProject(fit.Cast.Cost, hours, length), fit.Cast.Cost, hours, length, Share.Of(fit.Cast, heap), asked.Spots is null ? [] : Room(fit, asked.Spots));
+        return new(heap, fit, [.. wants.Select(w => w.Given(fit))], PlanCost.OfProject(fit.Cast.Cost, hours, length), fit.Cast.Cost, hours, length, Share.Of(fit.Cast.Takes, heap), Share.Of(FirmOf(fit), heap), asked.Spots is null ? [] : Room(fit, asked.Spots));
+    }
+
+    private static IEnumerable<Take> FirmOf(Fit fit)
+    {
+        var bought = fit.Cast.Asked.Where(n => n.Role.Buy is not null).Select(n => n.Id).ToHashSet(StringComparer.Ordinal);
+        var asked = fit.Cast.Asked.Select(n => n.Id).ToHashSet(StringComparer.Ordinal);
+        // What follows from what is made, such as screws and soil, is bought where the heap has none.
+        return fit.Cast.Takes.Where(t => asked.Contains(t.NeedId) && !bought.Contains(t.NeedId));
     }
 
     /// <summary>Everything of one design that a heap gives and that does something for what is wanted: of each lead the largest and some sizes below it, without a crop and with each that is wanted.</summary>

@@ -14,4 +14,8 @@ public sealed record MetWant(Sentence Words, long Needed, long Given);
 /// <param name="Tried">How many sizes of projects there were to choose from.</param>
 /// <param name="Ended">True once nothing more is looked for.</param>
 /// <param name="Proven">True where it is the best choice among what was tried.</param>
-public sealed record HeapPlan(IReadOnlyList<Fit> Projects, IReadOnlyList<MetWant> Wants, long Objective, long Bound, double Money, double Hours, double Length, int Tried, bool Ended, bool Proven);
+public sealed record HeapPlan(IReadOnlyList<Fit> Projects, IReadOnlyList<MetWant> Wants, long Objective, long Bound, double Money, double Hours, double Length, int Tried, bool Ended, bool Proven)
+{
+    /// <summary>By project, where it stands; null where no spots were given.</summary>
+    public IReadOnlyList<Spot>? Stands { get; init; }
+}

@@ -20,19 +20,21 @@ internal sealed class PlanChoice
     private readonly IReadOnlyList<Times> money;
     private readonly IReadOnlyList<Times> rest;
 
-    public PlanChoice(IReadOnlyList<Candidate> candidates, IReadOnlyList<Want> wants, Wants asked, Heap heap)
+    /// <param name="firmOnly">True where only what nothing bought would do for is no more than is free: what a project takes of loose stuff the next one buys, and what that costs more is told once it is cast.</param>
+    public PlanChoice(IReadOnlyList<Candidate> candidates, IReadOnlyList<Want> wants, Wants asked, Heap heap, bool firmOnly = false)
     {
         this.candidates = candidates;
-        var free = candidates.SelectMany(c => c.Takes.Keys).Distinct().ToDictionary(id => id, id => Share.Free(heap.Find(id)!));
+        IReadOnlyDictionary<int, long> Takes(Candidate c) => firmOnly ? c.Firm : c.Takes;
+        var free = candidates.SelectMany(c => Takes(c).Keys).Distinct().ToDictionary(id => id, id => Share.Free(heap.Find(id)!));
         foreach (var c in candidates)
         {
             // What takes nothing, as where all is bought, is made once.
-            var most = c.Takes.Where(t => t.Value > 0).Select(t => free[t.Key] / t.Value).DefaultIfEmpty(1).Min();
+            var most = Takes(c).Where(t => t.Value > 0).Select(t => free[t.Key] / t.Value).DefaultIfEmpty(1).Min();
             var times = (int)Math.Min(MostAlike, most);
             made.Add(c, (program.Unknown(0, times), times));
         }
 
-        foreach (var (id, most) in free) program.AtMost(Sum(c => c.Takes.GetValueOrDefault(id)), most);
+        foreach (var (id, most) in free) program.AtMost(Sum(c => Takes(c).GetValueOrDefault(id)), most);
         if (asked.MostMoney is { } spent) program.AtMost(Sum(c => (long)Math.Floor(c.Money * 100)), (long)Math.Ceiling(spent * 100 + 1e-6));
         if (asked.MostHours is { } hours) program.AtMost(Sum(c => (long)Math.Floor(c.Hours * 1000)), (long)Math.Ceiling(hours * 1000 + 1e-6));
         if (asked.Spots is { } spots) Standing(spots.Count);

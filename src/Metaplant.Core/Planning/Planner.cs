@@ -109,12 +109,18 @@ public sealed class Planner
             return false;
         }
 
-        var choice = new PlanChoice([.. candidates.Values], wants, asked, heap);
+        var proven = Choose(new PlanChoice([.. candidates.Values], wants, asked, heap), castings, patience, cancel);
+        // While something is unmet, loose stuff that one project would take stands in no other's way: it is bought.
+        return best.Wants.All(w => w.Given >= w.Needed) ? proven : Choose(new PlanChoice([.. candidates.Values], wants, asked, heap, firmOnly: true), castings, patience, cancel);
+    }
+
+    private bool Choose(PlanChoice choice, int castings, Patience patience, CancellationToken cancel)
+    {
         // What a choice would cost that could not be cast as it was taken for: in an order that was not tried it might be.
         var doubt = long.MaxValue;
         for (var i = 0; i < castings && !cancel.IsCancellationRequested; i++)
         {
-            if (choice.Best(chosen, optimizer, patience, cancel) is not { } found) return false;
+            if (choice.Best(chosen, optimizer!, patience, cancel) is not { } found) return false;
             var bound = Math.Min(found.Bound, doubt);
             // Broken off it proves little of what it was asked; what was known of fewer is told on.
             if (!cancel.IsCancellationRequested) best = best with { Bound = Math.Min(bound, best.Objective) };
@@ -193,6 +199,9 @@ public sealed class Planner
     {
         List<MetWant> met = [.. wants.Select((w, k) => new MetWant(w.Words, w.Needed, cast.Sum(c => c.Given[k])))];
         var cost = cast.Sum(c => c.Cost) + PlanCost.PerUnmet * met.Sum(m => PlanCost.Unmet(m.Needed, m.Given));
-        return new([.. cast.Select(c => c.Fit)], met, cost, 0, cast.Sum(c => c.Money), cast.Sum(c => c.Hours), cast.Sum(c => c.Length), candidates.Count, false, false);
+        return new([.. cast.Select(c => c.Fit)], met, cost, 0, cast.Sum(c => c.Money), cast.Sum(c => c.Hours), cast.Sum(c => c.Length), candidates.Count, false, false)
+        {
+            Stands = asked.Spots is { } spots && Placing.Of([.. cast.Select(c => c.Spots)]) is { } on ? [.. on.Select(i => spots[i])] : null,
+        };
     }
 }

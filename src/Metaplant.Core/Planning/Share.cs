@@ -10,8 +10,8 @@ internal static class Share
     /// <summary>What is free of a thing.</summary>
     public static long Free(HeapThing thing) => Remains.ByParts(thing.Thing) ? thing.Left.Sum(Of) : thing.Free;
 
-    /// <summary>By thing, what a cast takes. Never more than it really takes, so that what is refused by it cannot be.</summary>
-    public static IReadOnlyDictionary<int, long> Of(Cast cast, Heap heap) => cast.Takes.GroupBy(t => t.ThingId).ToDictionary(g => g.Key, g => Of(heap.Find(g.Key)!, [.. g.Select(t => t.Taken).Distinct()]));
+    /// <summary>By thing, what is taken. Never more than is really taken, so that what is refused by it cannot be.</summary>
+    public static IReadOnlyDictionary<int, long> Of(IEnumerable<Take> takes, Heap heap) => takes.GroupBy(t => t.ThingId).ToDictionary(g => g.Key, g => Of(heap.Find(g.Key)!, [.. g.Select(t => t.Taken).Distinct()]));
 
     private static long Of(HeapThing thing, IReadOnlyList<Taken> taken)
     {

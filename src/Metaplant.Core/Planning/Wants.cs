@@ -70,7 +70,7 @@ public sealed record Wants(
         .. Crops.Select(c => new Want($"{new Count(c.Plants, c.Crop.One, c.Crop.Plural)}", c.Plants, f => f.Blueprint.Climbing is null && f.Set.Brief.Crop?.Id == c.Crop.Id ? f.Assessment.Grow.Chosen?.Count ?? 0 : 0)),
         .. Litres > 0 ? [new Want($"{new Amount(Litres / 1000, Unit.CubicMetre)} of soil", (long)Math.Ceiling(Litres - 1e-9), f => (long)Math.Floor(f.Blueprint.Soil * 1000 + 1e-9))] : (Want[])[],
         .. Supports.Select(c => new Want($"{new Count(c.Plants, c.Crop.One, c.Crop.Plural)} with something to climb", c.Plants, f => f.Blueprint.Climbing is not null && f.Set.Brief.Crop?.Id == c.Crop.Id ? f.Assessment.Grow.Chosen?.Count ?? 0 : 0)),
-        .. UseUp.Select(u => heap.Find(u.ThingId)!).Select(t => new Want($"{t.Thing.Name} used up", Share.Free(t), f => Share.Of(f.Cast, heap).GetValueOrDefault(t.Thing.Id))),
+        .. UseUp.Select(u => heap.Find(u.ThingId)!).Select(t => new Want($"{t.Thing.Name} used up", Share.Free(t), f => Share.Of(f.Cast.Takes, heap).GetValueOrDefault(t.Thing.Id))),
     ];
 
     /// <summary>Crops that planters or supports are to be worked out for.</summary>

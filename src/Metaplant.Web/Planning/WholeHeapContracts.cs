@@ -56,12 +56,13 @@ public sealed record WholeHeapJobDto(string Job);
 public sealed record MetWantDto(Sentence Words, long Needed, long Given);
 
 /// <summary>A project of the plan with what it takes; kept where it has been.</summary>
+/// <param name="Spot">The name of the spot it stands on; null where none were given.</param>
 public sealed record PlannedProjectDto(
-    string Design, string Name, Sentence Size, string Source, IReadOnlyDictionary<string, double> Settings, BriefDto Brief, double? Litres, int? Plants, string? Crop, double Money, double Hours, Verdict Worst, IReadOnlyList<TakeDto> Takes, ViewDto Drawing, bool Kept)
+    string Design, string Name, Sentence Size, string Source, IReadOnlyDictionary<string, double> Settings, BriefDto Brief, double? Litres, int? Plants, string? Crop, double Money, double Hours, Verdict Worst, IReadOnlyList<TakeDto> Takes, ViewDto Drawing, bool Kept, string? Spot)
 {
-    public static PlannedProjectDto Of(Fit fit, Core.Salvage.Heap heap, bool kept) => new(
+    public static PlannedProjectDto Of(Fit fit, Core.Salvage.Heap heap, bool kept, string? spot) => new(
         fit.Design.Id, fit.Design.Name, fit.Blueprint.Size, fit.Lead.Key, fit.Set.Values, BriefDto.Of(fit.Set.Brief), fit.Assessment.Grow.Litres?.Value, fit.Assessment.Grow.Chosen?.Count, fit.Set.Brief.Crop?.Name,
-        fit.Cast.Cost, fit.Hours(fit.Set.Brief), fit.Assessment.Worst, FitDto.TakesOf(fit.Cast, heap), ViewDto.Of(Pictures.Draw(fit.Blueprint.Scene(), Camera.Corner(0))), kept);
+        fit.Cast.Cost, fit.Hours(fit.Set.Brief), fit.Assessment.Worst, FitDto.TakesOf(fit.Cast, heap), ViewDto.Of(Pictures.Draw(fit.Blueprint.Scene(), Camera.Corner(0))), kept, spot);
 }
 
 /// <summary>The best plan so far. Objective and bound are whole numbers that are smaller the better: thousandths of wants unmet first, then money, hours and metres of board cut into.</summary>
@@ -69,5 +70,5 @@ public sealed record HeapPlanDto(
     long Objective, long Bound, IReadOnlyList<PlannedProjectDto> Projects, IReadOnlyList<MetWantDto> Wants, double Money, double Hours, double Length, int Tried, bool Ended, bool Proven)
 {
     public static HeapPlanDto Of(HeapPlan plan, Core.Salvage.Heap heap, IReadOnlySet<int> kept) => new(
-        plan.Objective, plan.Bound, [.. plan.Projects.Select((f, i) => PlannedProjectDto.Of(f, heap, kept.Contains(i)))], [.. plan.Wants.Select(w => new MetWantDto(w.Words, w.Needed, w.Given))], plan.Money, plan.Hours, plan.Length, plan.Tried, plan.Ended, plan.Proven);
+        plan.Objective, plan.Bound, [.. plan.Projects.Select((f, i) => PlannedProjectDto.Of(f, heap, kept.Contains(i), plan.Stands?[i].Name))], [.. plan.Wants.Select(w => new MetWantDto(w.Words, w.Needed, w.Given))], plan.Money, plan.Hours, plan.Length, plan.Tried, plan.Ended, plan.Proven);
 }

@@ -49,6 +49,17 @@ public sealed class PlannerTests
     }
 
     [Fact]
+    public void Soil_that_one_tub_would_take_stands_in_no_others_way()
+    {
+        // Of a pile that is enough for one of them the other takes what is left, and the rest is bought.
+        var heap = A.Heap([.. Tubs(60, 50).Things.Select(t => t.Thing), A.Thing("soil", id: 9, findings: [Findings.LookedOver], measures: [("volume", .06)])]);
+        var first = new Planner(heap, Nothing with { Litres = 10_000 }, CpSat.Instance, [.. Few.Where(d => d.Id == "drilled-tub")]).Plans(60, Cancel).First();
+        first.Projects.Count.ShouldBe(2);
+        first.Projects.ShouldAllBe(p => p.Cast.Takes.Any(t => t.ThingId == 9));
+        Sound(heap, first);
+    }
+
+    [Fact]
     public void Money_hours_and_places_are_kept_to()
     {
         var heap = Tubs(60, 50, 40, 30);
@@ -61,6 +72,8 @@ public sealed class PlannerTests
         // Two places, one of them for a small one.
         var places = Best(heap, Nothing with { Litres = 10_000, Spots = [new("by the door", .45, .45), new("corner", 2, 2)] });
         places.Projects.Select(p => p.Lead.Thing.Thing.Name).ShouldBe(["tub 60", "tub 40"], ignoreOrder: true);
+        places.Projects.Zip(places.Stands!).ShouldContain(p => p.First.Lead.Thing.Thing.Name == "tub 40" && p.Second.Name == "by the door");
+        all.Stands.ShouldBeNull();
         Best(heap, Nothing with { Litres = 10_000, Spots = [new("sill", .1, .1)] }).Projects.ShouldBeEmpty();
     }
 

@@ -28,7 +28,7 @@
   >
   <div>
     <h3>{project.name} <VerdictWord verdict={project.worst} /></h3>
-    <p>{project.size}</p>
+    <p>{project.size}{project.spot ? `, ${project.spot}` : ''}</p>
     <p class="gives">
       {#if project.crop}<b>{project.plants} × {project.crop.toLowerCase()}</b>{/if}
       {#if project.litres}<b>{say(project.litres, 'CubicMetre', garden.system)}</b>{/if}
