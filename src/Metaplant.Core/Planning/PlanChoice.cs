@@ -20,6 +20,7 @@ internal sealed class PlanChoice
     private readonly IReadOnlyList<Times> money;
     private readonly IReadOnlyList<Times> rest;
 
+    /// <summary>The question for candidates of which each was cast from some heap.</summary>
     /// <param name="firmOnly">True where only what nothing bought would do for is no more than is free: what a project takes of loose stuff the next one buys, and what that costs more is told once it is cast.</param>
     public PlanChoice(IReadOnlyList<Candidate> candidates, IReadOnlyList<Want> wants, Wants asked, Heap heap, bool firmOnly = false)
     {
