@@ -12,8 +12,10 @@ public sealed partial record ToolNeed(string Words, double? Size = null)
 {
     private const double Inch = UnitWords.Inch;
 
+    private Once<IReadOnlyList<string>> options;
+
     /// <summary>The tools, any of which does, each with a capital letter.</summary>
-    public IReadOnlyList<string> Options { get; } = [.. Words.Split(" or ").Select(t => char.ToUpperInvariant(t[0]) + t[1..])];
+    public IReadOnlyList<string> Options => options.Of(this, static need => [.. need.Words.Split(" or ").Select(t => char.ToUpperInvariant(t[0]) + t[1..])]);
 
     /// <summary>"Hand saw or jigsaw", "Drill, 8 mm bit".</summary>
     public Sentence Told => Size is { } size ? (Sentence)$"{Words}, {Amount.Length(size)} bit" : Words;

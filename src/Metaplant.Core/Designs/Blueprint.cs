@@ -22,6 +22,8 @@ public sealed record Joint(string Name, string PartA, string PartB, string Fixin
 /// <param name="At">The middle of its floor.</param>
 public sealed record Bay(string Name, Vessel Space, double Depth, Point3 At = default)
 {
+    private Once<Outline> planting;
+
     /// <summary>m³ that stones in it take from the soil.</summary>
     public double Less { get; init; }
 
@@ -32,7 +34,7 @@ public sealed record Bay(string Name, Vessel Space, double Depth, Point3 At = de
     public double Bend { get; init; }
 
     /// <summary>The level area to plant, about <see cref="At"/>. Round a bend no longer than at its back, so that plants are nowhere closer than they should be.</summary>
-    public Outline Planting => field ??= Bend == 0 ? Space.SectionAt(Depth) : Unrolled(Space.SectionAt(Depth));
+    public Outline Planting => planting.Of(this, static bay => bay.Bend == 0 ? bay.Space.SectionAt(bay.Depth) : bay.Unrolled(bay.Space.SectionAt(bay.Depth)));
 
     /// <summary>Where a place of <see cref="Planting"/> lies on the plan.</summary>
     public Point OnPlan(Point p)

@@ -35,6 +35,8 @@ public enum Site
 /// <param name="PeopleAtEdge">True where people will sit, kneel or stand at the edge.</param>
 public sealed record Brief(Handbook Handbook, Medium Medium, Crop? Crop, Exposure Exposure, bool PeopleAtEdge)
 {
+    private Once<CodeFactors> factors;
+
     public const string DefaultMedium = "topsoil-compost";
 
     public static Brief Default { get; } = new(Handbook.Default, Media.Find(Handbook.Default, DefaultMedium)!, null, Exposure.Open, false);
@@ -49,7 +51,7 @@ public sealed record Brief(Handbook Handbook, Medium Medium, Crop? Crop, Exposur
     /// <summary>What people bring on top of the soil, Pa; 0 where nobody stands at the edge.</summary>
     public double People => PeopleAtEdge ? Handbook[Materials.People.AtEdge] : 0;
 
-    public CodeFactors Factors { get; } = CodeFactors.Of(Handbook);
+    public CodeFactors Factors => factors.Of(this, static brief => CodeFactors.Of(brief.Handbook));
 
     /// <summary>The row of the gust designed for.</summary>
     public string GustId => Gusts.Of(Exposure.ToString().ToLowerInvariant());

@@ -199,6 +199,8 @@ public sealed class PalletSectionBed : Design
     /// <summary>The bed in whole numbers: how many sections make it, and what follows.</summary>
     internal sealed record Plan(PalletMeasures Pallet, double Height, double Length, double InsideWidth, int Ties, double PegDepth)
     {
+        private Once<PalletCorner> corner;
+
         public static Plan Of(Chosen set) => new(PalletSectionBed.Of(set.Lead), set["height"], set["length"], set["width"], set.Whole("ties"), set["pegs"]);
 
         /// <summary>The widths there are: half a section, one, and where sections can be bolted end to end one and a half.</summary>
@@ -210,7 +212,7 @@ public sealed class PalletSectionBed : Design
             if (PalletCorner.CanJoin(m)) yield return (1.5, m.SlatLength + half);
         }
 
-        public PalletCorner Corner => field ??= PalletCorner.Of(Pallet);
+        public PalletCorner Corner => corner.Of(this, static plan => PalletCorner.Of(plan.Pallet));
 
         public int Boards => Enumerable.Range(1, Pallet.Slats).MinBy(n => Math.Abs(Pallet.SectionHeight(n) - Height));
 

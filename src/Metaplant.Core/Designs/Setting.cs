@@ -56,8 +56,10 @@ public sealed record Setting(string Id, string Name, Unit Unit, IReadOnlyList<St
 /// <summary>The lots a design is made of for the most part: one batch, or several that go together.</summary>
 public sealed record Lead(IReadOnlyList<Lot> Lots)
 {
+    private Once<string> key;
+
     /// <summary>Stable name of the choice: the ids of the things, in order.</summary>
-    public string Key => field ??= string.Join('+', Lots.Select(t => t.ThingId));
+    public string Key => key.Of(this, static lead => string.Join('+', lead.Lots.Select(t => t.ThingId)));
 
     public Lot Main => Lots[0];
 

@@ -9,8 +9,10 @@ public sealed record PlantingPlaces(IReadOnlyList<(PlantingArea Area, Bay Of)> B
 {
     private const double Slack = 1e-9;
 
+    private Once<IReadOnlyList<PlantingArea>> unlike;
+
     /// <summary>Bays that differ: of a dozen pots alike there is one.</summary>
-    private IReadOnlyList<PlantingArea> Unlike => field ??= [.. Bays.Select(b => b.Area).Distinct()];
+    private IReadOnlyList<PlantingArea> Unlike => unlike.Of(this, static all => [.. all.Bays.Select(b => b.Area).Distinct()]);
 
     /// <summary>The places of a blueprint, with the wet layer at the foot taken off the depth of every bay.</summary>
     public static PlantingPlaces Of(Blueprint blueprint, double wetLayer)

@@ -21,8 +21,10 @@ public sealed record Candidate(Heap From, Fit Fit, IReadOnlyList<long> Given, lo
     /// <summary>Sizes beside the largest that are tried of each lead.</summary>
     private const int OtherSizes = 3;
 
+    private Once<string> name;
+
     /// <summary>What tells it from others: design, lead, settings and crop; the same whatever it is cast from.</summary>
-    public string Name => field ??= $"{Fit.Design.Id}|{Fit.Lead.Key}|{string.Join(',', Fit.Set.Values.OrderBy(v => v.Key, StringComparer.Ordinal).Select(v => v.Value.ToString("R", System.Globalization.CultureInfo.InvariantCulture)))}|{Fit.Set.Brief.Crop?.Id}";
+    public string Name => name.Of(this, static c => $"{c.Fit.Design.Id}|{c.Fit.Lead.Key}|{string.Join(',', c.Fit.Set.Values.OrderBy(v => v.Key, StringComparer.Ordinal).Select(v => v.Value.ToString("R", System.Globalization.CultureInfo.InvariantCulture)))}|{c.Fit.Set.Brief.Crop?.Id}");
 
     /// <summary>A fit weighed against what is wanted.</summary>
     public static Candidate Of(Fit fit, IReadOnlyList<Want> wants, Wants asked, Heap heap)
@@ -33,10 +35,8 @@ public sealed record Candidate(Heap From, Fit Fit, IReadOnlyList<long> Given, lo
 
     private static IEnumerable<Take> FirmOf(Fit fit)
     {
-        var bought = fit.Cast.Asked.Where(n => n.Role.Buy is not null).Select(n => n.Id).ToHashSet(StringComparer.Ordinal);
-        var asked = fit.Cast.Asked.Select(n => n.Id).ToHashSet(StringComparer.Ordinal);
-        // What follows from what is made, such as screws and soil, is bought where the heap has none.
-        return fit.Cast.Takes.Where(t => asked.Contains(t.NeedId) && !bought.Contains(t.NeedId));
+        var notBought = fit.Cast.Asked.Where(n => n.Role.Buy is null).Select(n => n.Id).ToHashSet(StringComparer.Ordinal);
+        return fit.Cast.Takes.Where(t => notBought.Contains(t.NeedId));
     }
 
     /// <summary>Everything of one design that a heap gives and that does something for what is wanted: of each lead the largest and some sizes below it, without a crop and with each that is wanted.</summary>

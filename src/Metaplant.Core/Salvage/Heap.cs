@@ -5,6 +5,8 @@ namespace Metaplant.Core.Salvage;
 /// <summary>A thing with its judgement and how many of the batch nobody has touched.</summary>
 public sealed record HeapThing(Thing Thing, Judgement Judgement, int Free)
 {
+    private Once<IReadOnlyList<Remains>> left;
+
     /// <summary>Names of the projects that have spoken for some, in the order they were kept.</summary>
     public IReadOnlyList<string> SpokenForBy { get; init; } = [];
 
@@ -15,7 +17,7 @@ public sealed record HeapThing(Thing Thing, Judgement Judgement, int Free)
     public string SpokenFor => SpokenForBy.Count == 0 ? "Spoken for." : $"Spoken for by {string.Join(" and ", SpokenForBy)}.";
 
     /// <summary>Every unit of which something is left, the ones already cut into first, so that they are used up before another is begun.</summary>
-    public IReadOnlyList<Remains> Left => field ??= [.. Remains.Of(Thing, Taken).OrderBy(r => r.Untouched).ThenBy(r => r.Unit)];
+    public IReadOnlyList<Remains> Left => left.Of(this, static t => [.. Remains.Of(t.Thing, t.Taken).OrderBy(r => r.Untouched).ThenBy(r => r.Unit)]);
 
     /// <summary>True when some of it is free and it may reach a design at all.</summary>
     public bool Usable => Judgement.Fitness != Fitness.Refused && (Free > 0 || Left.Count > 0);
@@ -24,7 +26,7 @@ public sealed record HeapThing(Thing Thing, Judgement Judgement, int Free)
 /// <summary>Everything that lies there, in order of number.</summary>
 public sealed record Heap(IReadOnlyList<HeapThing> Things)
 {
-    private readonly Lazy<Dictionary<int, HeapThing>> byId = new(() => Things.DistinctBy(t => t.Thing.Id).ToDictionary(t => t.Thing.Id));
+    private Once<Dictionary<int, HeapThing>> byId;
 
     /// <summary>A heap judged by the house rules, with the first so many units of each batch that other projects have spoken for taken off.</summary>
     public static Heap Of(IEnumerable<Thing> things, HouseRules rules, IReadOnlyDictionary<int, int>? spokenFor = null, IReadOnlyDictionary<int, IReadOnlyList<string>>? by = null)
@@ -50,5 +52,5 @@ public sealed record Heap(IReadOnlyList<HeapThing> Things)
         })]);
     }
 
-    public HeapThing? Find(int thingId) => byId.Value.GetValueOrDefault(thingId);
+    public HeapThing? Find(int thingId) => byId.Of(this, static heap => heap.Things.DistinctBy(t => t.Thing.Id).ToDictionary(t => t.Thing.Id)).GetValueOrDefault(thingId);
 }

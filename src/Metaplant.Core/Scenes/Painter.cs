@@ -4,15 +4,25 @@ using Metaplant.Core.Geometry;
 namespace Metaplant.Core.Scenes;
 
 /// <summary>A face as it is seen: its outline in the picture, its solid, and its plane: how near it is at a point of the picture.</summary>
-internal sealed record Seen(Point[] Outline, Solid Solid, double A, double B, double C)
+internal sealed class Seen(Point[] outline, Solid solid, double a, double b, double c)
 {
-    public double X0 { get; } = Outline.Min(p => p.X);
+    public Point[] Outline => outline;
 
-    public double X1 { get; } = Outline.Max(p => p.X);
+    public Solid Solid => solid;
 
-    public double Y0 { get; } = Outline.Min(p => p.Y);
+    public double A => a;
 
-    public double Y1 { get; } = Outline.Max(p => p.Y);
+    public double B => b;
+
+    public double C => c;
+
+    public double X0 { get; } = outline.Min(p => p.X);
+
+    public double X1 { get; } = outline.Max(p => p.X);
+
+    public double Y0 { get; } = outline.Min(p => p.Y);
+
+    public double Y1 { get; } = outline.Max(p => p.Y);
 
     public double NearAt(Point p) => A * p.X + B * p.Y + C;
 
@@ -24,10 +34,10 @@ internal sealed record Seen(Point[] Outline, Solid Solid, double A, double B, do
     /// <summary>The two halves of it on either side of the line in which the plane of another meets its own; null for a half that is nothing.</summary>
     public (Seen? Near, Seen? Far) CutBy(Seen other)
     {
-        double a = A - other.A, b = B - other.B, c = C - other.C;
+        double ahead = A - other.A, beside = B - other.B, on = C - other.C;
         return (Half(1), Half(-1));
 
-        Seen? Half(int side) => Clip.Half(Outline, side * a, side * b, side * c) is { Length: >= 3 } left && Prism.Area(left) > 1e-8 ? new Seen(left, Solid, A, B, C) : null;
+        Seen? Half(int side) => Clip.Half(Outline, side * ahead, side * beside, side * on) is { Length: >= 3 } left && Prism.Area(left) > 1e-8 ? new Seen(left, Solid, A, B, C) : null;
     }
 }
 

@@ -24,12 +24,12 @@ public sealed record Face(IReadOnlyList<Point3> Corners, bool BothSides = false)
 /// <param name="Part">Id of its part.</param>
 public abstract record Solid(string Part, Ink Ink)
 {
-    private IReadOnlyList<Face>? faces;
-    private Extent? extent;
+    private Once<IReadOnlyList<Face>> faces;
+    private Once<Extent> extent;
 
-    public IReadOnlyList<Face> Faces => faces ??= [.. Build()];
+    public IReadOnlyList<Face> Faces => faces.Of(this, static solid => [.. solid.Build()]);
 
-    public Extent Extent => extent ??= Extent.Of(Faces.SelectMany(f => f.Corners));
+    public Extent Extent => extent.Of(this, static solid => Extent.Of(solid.Faces.SelectMany(f => f.Corners)));
 
     /// <summary>m³; of a skin its area times its thickness.</summary>
     public abstract double Volume { get; }

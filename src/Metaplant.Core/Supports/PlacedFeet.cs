@@ -7,12 +7,10 @@ namespace Metaplant.Core.Supports;
 /// </summary>
 public sealed record PlacedFeet
 {
-    private readonly IReadOnlyList<Point> feet;
-
-    private PlacedFeet(IReadOnlyList<Point> feet) => this.feet = feet;
+    private PlacedFeet(IReadOnlyList<Point> feet) => Feet = feet;
 
     /// <summary>The feet in the order in which line is wound round them, anticlockwise.</summary>
-    public IReadOnlyList<Point> Feet => feet;
+    public IReadOnlyList<Point> Feet { get; private init; }
 
     /// <summary>Sorts the feet round the point below the tie; null with fewer than three or where that point lies outside them, since such a cone falls over by itself.</summary>
     public static PlacedFeet? Of(IReadOnlyList<Point> feet)
@@ -23,14 +21,14 @@ public sealed record PlacedFeet
 
     /// <summary>Length of the stick at each foot: the slope from it to the tie, with what goes into the ground and stands above, all along the stick.</summary>
     public IReadOnlyList<double> StickLengths(double tieHeight, double embed, double above)
-        => [.. feet.Select(p => Cone.StickLength(tieHeight, p.DistanceTo(default), embed, above))];
+        => [.. Feet.Select(p => Cone.StickLength(tieHeight, p.DistanceTo(default), embed, above))];
 
     /// <summary>Length of the ring of line at a height: the true polygon, smaller as the sticks come together.</summary>
     public double RingAt(double height, double tieHeight) => (1 - height / tieHeight) * Sides().Sum(s => s.From.DistanceTo(s.To));
 
     /// <summary>Line for rings evenly from the lowest to 0.9 of the tie (one ring: at the lowest) with so many turns round every stick at each.</summary>
     public double Rings(int rings, double lowest, double tieHeight, double wraps, double stickDiameter)
-        => Cone.RingHeights(rings, lowest, tieHeight).Sum(z => RingAt(z, tieHeight)) + rings * feet.Count * wraps * Math.PI * stickDiameter;
+        => Cone.RingHeights(rings, lowest, tieHeight).Sum(z => RingAt(z, tieHeight)) + rings * Feet.Count * wraps * Math.PI * stickDiameter;
 
     /// <summary>
     /// The worst side to tip over: its lever from the point below the tie, and the foot farthest from it. Uplift there is (F z − W lever) ÷ far.
@@ -44,7 +42,7 @@ public sealed record PlacedFeet
         return (windForce * windHeight - weight * lever) / far;
     }
 
-    private IEnumerable<(Point From, Point To)> Sides() => feet.Select((p, i) => (p, feet[(i + 1) % feet.Count]));
+    private IEnumerable<(Point From, Point To)> Sides() => Feet.Select((p, i) => (p, Feet[(i + 1) % Feet.Count]));
 
     private IEnumerable<(double Lever, double Far)> Edges() => Sides().Select(side =>
     {
@@ -52,6 +50,6 @@ public sealed record PlacedFeet
         var length = Math.Max(a.DistanceTo(b), 1e-12);
         // Positive to the left of the way from a to b, where the middle of an anticlockwise ring lies.
         double Off(Point p) => ((b.X - a.X) * (p.Y - a.Y) - (b.Y - a.Y) * (p.X - a.X)) / length;
-        return (Off(default), feet.Max(Off));
+        return (Off(default), Feet.Max(Off));
     });
 }

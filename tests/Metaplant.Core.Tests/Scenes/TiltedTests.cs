@@ -32,6 +32,27 @@ public class TiltedTests
     }
 
     [Fact]
+    public void What_was_looked_at_before_it_is_moved_is_moved_all_the_same()
+    {
+        var level = Prism.Box("trough", Ink.Metal, new(-1, -.2, .5), new(1, .2, .8));
+        var tilted = new Tilted(level, .02);
+        // Its faces and its extent are worked out once and kept: with it, not with what is made of it.
+        tilted.Faces.Count.ShouldBe(6);
+        tilted.Extent.Middle.X.ShouldBe(0, 1e-9);
+        tilted.Moved(new(2, 0, 1)).Extent.Middle.X.ShouldBe(2, 1e-9);
+        level.Moved(new(0, 3, 0)).Faces.SelectMany(f => f.Corners).Min(c => c.Y).ShouldBe(2.8, 1e-9);
+        (level with { Part = "lid" }).Extent.ShouldBe(level.Extent);
+    }
+
+    [Fact]
+    public void Taken_apart_every_part_lies_farther_from_the_middle()
+    {
+        Scene scene = new([Prism.Box("left", Ink.Wood, new(-1, 0, 0), new(-.9, 1, .3)), Prism.Box("right", Ink.Wood, new(.9, 0, 0), new(1, 1, .3))], []);
+        scene.TakenApart(.5).Extent.Size.X.ShouldBe(2 + .95, 1e-9);
+        scene.Extent.Size.X.ShouldBe(2, 1e-9);
+    }
+
+    [Fact]
     public void Upright_walls_on_an_oval_hold_its_area_by_their_height()
     {
         var oval = new Upright(new EllipseOutline(1, .8), .25);

@@ -29,7 +29,7 @@ public sealed record WoodScrew(string Goods, string Name, double Diameter, doubl
 /// <param name="Upright">Wood behind the slat that the screw can go into.</param>
 public sealed record CornerScrews(string Part, double Height, double LongSpacing, double EndSpacing, int Screws, double Slat, double Upright, string Grade) : LoadPath
 {
-    private WoodScrew Screw { get; } = WoodScrew.For(Slat);
+    private WoodScrew Screw => WoodScrew.For(Slat);
 
     /// <summary>Thread in the upright, m.</summary>
     public double Penetration => Math.Min(Screw.Length - Slat, Upright);

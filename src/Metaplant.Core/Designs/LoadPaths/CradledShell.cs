@@ -64,7 +64,7 @@ public sealed record CradledShell(string Part, double Radius, double Angle, Shel
 /// <param name="Below">Of the bearer under it.</param>
 public sealed record CradleStops(string Part, double Angle, Burden Held, double Level, int Bearers, int Screws, double Stop, double Below, string Grade) : LoadPath
 {
-    private WoodScrew Screw { get; } = WoodScrew.For(Stop);
+    private WoodScrew Screw => WoodScrew.For(Stop);
 
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.Select(c => Case(brief, c).Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People], Quantity.Packers));

@@ -17,7 +17,7 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="Block">Thickness of a corner block.</param>
 public sealed record CrateBelow(string Part, double Length, int Packers, BoardSection Board, double Depth, double Floor, double Crates, int Screws, double Block, string Grade, Condition Condition) : LoadPath
 {
-    private WoodScrew Screw { get; } = WoodScrew.For(Board.Thickness);
+    private WoodScrew Screw => WoodScrew.For(Board.Thickness);
 
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.SelectMany(c => Case(brief, c)).Select(c => c.Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People, Quantity.Wear]));

@@ -34,11 +34,13 @@ internal abstract record WovenLine(double Along, double Width, double Apart, dou
     /// <summary>An end of planks reaches so far past the soil in front, over weave of any rods.</summary>
     protected const double OverWeave = Weave.StakeThickness + 2 * Weave.ThickestRod;
 
+    private Once<IReadOnlyList<PlacedStake>> stakes;
+
     /// <summary>True of a ring, round which the weave goes on and on.</summary>
     public virtual bool Closed => false;
 
     /// <summary>From the left end to the right one, a stake at every corner.</summary>
-    public IReadOnlyList<PlacedStake> Stakes => field ??= [.. Place()];
+    public IReadOnlyList<PlacedStake> Stakes => stakes.Of(this, static line => [.. line.Place()]);
 
     /// <summary>Through the middles of the stakes.</summary>
     public virtual double Length => Pieces.Sum();
@@ -143,6 +145,8 @@ internal sealed record OvalLine(double Along, double Width, double Apart, double
 /// <summary>Along a straight bed, or one that steps forward by so much half way along.</summary>
 internal sealed record StraightLine(double Along, double Width, double Apart, double Beside, bool Planked, double Step) : WovenLine(Along, Width, Apart, Beside, Planked)
 {
+    private Once<IReadOnlyList<Leg>> moved;
+
     /// <summary>A straight piece of the wall by the middles of its stakes, soil on the left.</summary>
     private sealed record Leg(Point3 From, Point3 To)
     {
@@ -186,7 +190,7 @@ internal sealed record StraightLine(double Along, double Width, double Apart, do
     }
 
     /// <summary>Along the middles of the stakes.</summary>
-    private IReadOnlyList<Leg> Legs => field ??= Moved();
+    private IReadOnlyList<Leg> Legs => moved.Of(this, static line => line.Moved());
 
     public override IReadOnlyList<Bay> Bays(double height, double soil) => Step == 0
         ? [new("Soil", new TaperedBox(Along, Width, Along, Width, height), soil)]
