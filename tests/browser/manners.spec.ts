@@ -85,6 +85,11 @@ test('a number that cannot be is answered with the nearest that can, on the draw
   await length.press('Enter');
   await expect(page.getByText('Length: 3600 mm is the nearest that can be.')).toBeVisible();
   await expect(length).toHaveValue('3600');
+  // Told anew, here in other units, it still stands.
+  await page.getByLabel('Units').selectOption('cm');
+  await expect(page.getByText('Length: 360 cm is the nearest that can be.')).toBeVisible();
+  await expect(length).toHaveValue('360');
+  await page.getByLabel('Units').selectOption('mm');
   await length.fill('2500');
   await length.press('Enter');
   await expect(length).toHaveValue('2400');

@@ -236,13 +236,12 @@ export class DrawingBoard {
 
   /** From now on the settings are those drawn. */
   private answer(drawn: Board): void {
-    const asked = this.asked;
-    const got = asked ? drawn.fit.settings[asked.parameter] : undefined;
+    const got = (of: { parameter: string }) => drawn.fit.settings[of.parameter];
+    const { asked, nearest } = this;
     // A tenth of a millimetre is no other number.
-    this.nearest =
-      asked && got !== undefined && Math.abs(got - asked.value) > 1e-4
-        ? { parameter: asked.parameter, value: got }
-        : null;
+    if (asked) this.nearest = Math.abs(got(asked) - asked.value) > 1e-4 ? { ...asked, value: got(asked) } : null;
+    // Drawn or told anew with nothing asked for, what was said of the last number stands while that does.
+    else if (nearest && got(nearest) !== nearest.value) this.nearest = null;
     this.asked = null;
     this.settings = { ...drawn.fit.settings };
   }
