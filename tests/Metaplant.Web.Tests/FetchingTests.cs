@@ -134,7 +134,7 @@ public sealed class FetchingTests : IAsyncLifetime
         page.ShouldNotContain("http");
         page.ShouldNotMatch(" mm[ ,.]");
         page.Split("<li").Length.ShouldBe(wanted.AsArray().Count + 1);
-        var sized = wanted.AsArray().First(w => w!["like"] is null && (double)w["length"]! > 0)!;
+        var sized = wanted.AsArray().First(w => w!["measures"] is not null && (double)w["length"]! > 0)!;
         page.ShouldContain($"data-least=\"{((double)sized["length"]! / .0254).ToString("0.###", System.Globalization.CultureInfo.InvariantCulture)} ");
         (await demo.Http.GetAsync("/api/wanted/page?medium=gravy", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
     }

@@ -26,23 +26,18 @@ public sealed record PassedOver(string Part, int ThingId, string ThingName, Sent
 /// <summary>What is lacking of a need that nothing bought can be: so many more of at least these measures, m, so that somebody can look for it. Cast with <see cref="Effort.Proven"/> the boards of a panel are the fewest that complete it; cast quickly they are an estimate. Of courses it is one more like the last.</summary>
 public sealed record Shortage(Need Need, int Count, double Length, double Width, double Thickness)
 {
-    /// <summary>"One more board of at least 1100 mm, 95 mm wide, 18 mm thick."</summary>
-    public Sentence Words
+    /// <summary>"4 more wanted for planks, each at least 1100 mm long, 95 mm wide and 18 mm thick."</summary>
+    public Sentence Words => $"{Count} more wanted for {Need.Name.ToLowerInvariant()}, each at least {Least}.";
+
+    /// <summary>"1100 mm long, 95 mm wide and 18 mm thick", or "any size".</summary>
+    public Sentence Least => (Length > 0, Width > 0, Thickness > 0) switch
     {
-        get
-        {
-            var what = Need.Name.ToLowerInvariant();
-            Sentence of = (Length > 0, Width > 0, Thickness > 0) switch
-            {
-                (true, true, true) => (Sentence)$"{Amount.Length(Length)} long, {Amount.Length(Width)} wide and {Amount.Length(Thickness)} thick",
-                (true, true, false) => (Sentence)$"{Amount.Length(Length)} long and {Amount.Length(Width)} wide",
-                (true, false, true) => (Sentence)$"{Amount.Length(Length)} long and {Amount.Length(Thickness)} thick",
-                (true, false, false) => (Sentence)$"{Amount.Length(Length)} long",
-                _ => "any size",
-            };
-            return $"{Count} more wanted for {what}, each at least {of}.";
-        }
-    }
+        (true, true, true) => (Sentence)$"{Amount.Length(Length)} long, {Amount.Length(Width)} wide and {Amount.Length(Thickness)} thick",
+        (true, true, false) => (Sentence)$"{Amount.Length(Length)} long and {Amount.Length(Width)} wide",
+        (true, false, true) => (Sentence)$"{Amount.Length(Length)} long and {Amount.Length(Thickness)} thick",
+        (true, false, false) => (Sentence)$"{Amount.Length(Length)} long",
+        _ => "any size",
+    };
 }
 
 /// <summary>One real piece that fills a part: from which thing, which unit and way of it, or bought; its sizes in m. One that is missing has the least sizes that would do, so that what is nearly made can be drawn.</summary>

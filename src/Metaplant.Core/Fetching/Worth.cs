@@ -25,22 +25,14 @@ public enum Gain
 /// <param name="Number">How many of the batch it takes, whole or in part.</param>
 public sealed record Unlock(Gain Gain, Fit With, Fit? Without, Sentence? Until, int Number)
 {
-    /// <summary>Less than this part more soil nobody goes out for, nor for less than a unit of money.</summary>
-    internal const double WorthWhile = .05;
+    /// <summary>For less than this, in the garden's money, nobody goes out.</summary>
+    private const double LeastSaved = 1;
 
-    private const double Unit = 1;
+    /// <summary>What would be saved beside the best of now, in the garden's money; 0 where there is none or it is not worth a way.</summary>
+    public double Saves => Without is not null && Without.Cast.Cost - With.Cast.Cost is >= LeastSaved and var saved ? saved : 0;
 
-    /// <summary>What would be saved beside the best of now, in the garden's money; 0 where there is none or it costs no less.</summary>
-    public double Saves => Without is null ? 0 : Math.Max(0, Without.Cast.Cost - With.Cast.Cost);
-
-    /// <summary>"2400 mm by 1200 mm, 600 mm high, where now it is 1200 mm by 1200 mm, 600 mm high."</summary>
-    public Sentence Words => Gain switch
-    {
-        Gain.Completes => (Sentence)$"Could be made: {With.Blueprint.Size}.",
-        Gain.Betters when Without!.Blueprint.Size.Equals(With.Blueprint.Size) => "The same for less.",
-        Gain.Betters => $"{With.Blueprint.Size}, where now it is {Without.Blueprint.Size}.",
-        _ => $"{With.Blueprint.Size}: no better than of what lies here.",
-    };
+    /// <summary>How it stands beside what can be made now.</summary>
+    public Sentence Words => BesideNow.Of(With, Without);
 
     /// <summary>What a thing would do for a design, before and after; null where no fit takes any of it.</summary>
     internal static Unlock? Of(DesignMatch before, DesignMatch after, int thingId, Aim aim)
@@ -56,7 +48,7 @@ public sealed record Unlock(Gain Gain, Fit With, Fit? Without, Sentence? Until, 
     private static bool Better(Fit with, Fit without, Aim aim)
     {
         double now = Ranking.Of(without, aim), then = Ranking.Of(with, aim), same = 1e-6 * Math.Max(1, Math.Abs(now));
-        return then > now + WorthWhile * Math.Abs(now) + same || (then >= now - same && with.Cast.Cost < without.Cast.Cost - Unit);
+        return then > now + Ranking.WorthWhile * Math.Abs(now) + same || (then >= now - same && with.Cast.Cost <= without.Cast.Cost - LeastSaved);
     }
 
     private static int Taken(Fit fit, int thingId)

@@ -247,6 +247,9 @@ public sealed record LeadMatch(Lead Lead, Fit? Good, Fit? Nearest, Sentence? Why
 /// <summary>What a fit is worth by an aim, and the most that a draft can come to be worth.</summary>
 public static class Ranking
 {
+    /// <summary>What is better by less than this part is no reason to go out and look for something.</summary>
+    internal const double WorthWhile = .05;
+
     public static double Of(Fit fit, Aim aim) => aim switch
     {
         Aim.MostSoil => Size(fit.Blueprint),

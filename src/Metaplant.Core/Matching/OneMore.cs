@@ -14,15 +14,13 @@ public static class OneMore
     /// <summary>Sizes above the best that are looked at, the nearest first.</summary>
     private const int MostDrafted = 24;
 
-    /// <summary>Less than this part more is no reason to look for something.</summary>
-    private const double WorthWhile = .05;
-
     private const double Slack = 1e-9;
 
     /// <summary>The fit that lacks least and would be better by the aim with it; null where there is none among those looked at.</summary>
     public static Fit? Of(Design design, Fit best, Stockroom room, Aim aim, CancellationToken cancel = default)
     {
-        var (settings, now) = (design.Settings(best.Lead), Ranking.Of(best, aim) + WorthWhile * Math.Abs(Ranking.Of(best, aim)));
+        var (settings, rank) = (design.Settings(best.Lead), Ranking.Of(best, aim));
+        var now = rank + Ranking.WorthWhile * Math.Abs(rank);
         var above = LeadMatch.SizesOf(settings, best.Lead, best.Set.Brief).Select(s => (Set: s, Most: Ranking.AtMost(design, s, aim))).Where(s => s.Most > now + Slack).OrderBy(s => s.Most).Take(MostDrafted);
         List<Draft> lacking = [];
         foreach (var (set, _) in above)

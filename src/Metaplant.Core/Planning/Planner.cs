@@ -109,12 +109,16 @@ public sealed class Planner
             return false;
         }
 
-        var proven = Choose(new PlanChoice([.. candidates.Values], wants, asked, heap), castings, patience, cancel);
-        // While something is unmet, loose stuff that one project would take stands in no other's way: it is bought.
-        return best.Wants.All(w => w.Given >= w.Needed) ? proven : Choose(new PlanChoice([.. candidates.Values], wants, asked, heap, firmOnly: true), castings, patience, cancel);
+        IReadOnlyList<Candidate> among = [.. candidates.Values];
+        var loose = among.Any(c => c.Takes.Any(t => c.Firm.GetValueOrDefault(t.Key) != t.Value));
+        // Sharing loose stuff as it lies, what is chosen is mostly cast as it was taken for. But that stuff can be bought as well, and so only what is chosen without regard to it shows that nothing is better.
+        var proven = Choose(new PlanChoice(among, wants, asked, heap), bounds: !loose, castings, patience, cancel);
+        return loose ? Choose(new PlanChoice(among, wants, asked, heap, firmOnly: true), bounds: true, castings, patience, cancel) : proven;
     }
 
-    private bool Choose(PlanChoice choice, int castings, Patience patience, CancellationToken cancel)
+    /// <summary>Choices of one question, cast one after another; true where the best plan is known to be the best by it.</summary>
+    /// <param name="bounds">True where no plan is refused that could be cast, so that what none of them costs less than is a bound.</param>
+    private bool Choose(PlanChoice choice, bool bounds, int castings, Patience patience, CancellationToken cancel)
     {
         // What a choice would cost that could not be cast as it was taken for: in an order that was not tried it might be.
         var doubt = long.MaxValue;
@@ -123,7 +127,7 @@ public sealed class Planner
             if (choice.Best(chosen, optimizer!, patience, cancel) is not { } found) return false;
             var bound = Math.Min(found.Bound, doubt);
             // Broken off it proves little of what it was asked; what was known of fewer is told on.
-            if (!cancel.IsCancellationRequested) best = best with { Bound = Math.Min(bound, best.Objective) };
+            if (bounds && !cancel.IsCancellationRequested) best = best with { Bound = Math.Min(bound, best.Objective) };
             if (found.Bound >= best.Objective) return bound >= best.Objective;
             var cast = Cast(found.Chosen, castings == CastingsAtLast ? OrdersAtLast : 1);
             Keep(cast, found.Chosen);

@@ -11,7 +11,11 @@ public abstract record Measures
 }
 
 /// <summary>A box round a thing, m: the room it takes where it is carried.</summary>
-public sealed record Bulk(double Length, double Width, double Height);
+public sealed record Bulk(double Length, double Width, double Height)
+{
+    /// <summary>Round something that was measured inside, its wall on every side, a lid as well.</summary>
+    public static Bulk Outside(double length, double width, double height, double wall) => new(length + 2 * wall, width + 2 * wall, height + 2 * wall);
+}
 
 /// <summary>How the sides of a vessel carry the soil.</summary>
 public enum VesselWall

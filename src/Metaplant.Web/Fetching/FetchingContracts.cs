@@ -17,7 +17,7 @@ public sealed record WorthInput(ThingInput? Thing, int? Seen, BriefDto? Brief = 
 /// <param name="Until">Why it cannot be made now; null where it can.</param>
 /// <param name="Number">How many of the batch it takes.</param>
 /// <param name="Saves">In the garden's money.</param>
-public sealed record UnlockDto(string Design, string Name, Gain Gain, Sentence Words, Sentence? Until, double? Litres, double? LitresNow, Verdict Worst, double Cost, double Saves, int Number, ViewDto Drawing);
+public sealed record UnlockDto(string Design, string Name, Gain Gain, Sentence Words, Sentence? Until, double? Litres, Verdict Worst, double Saves, int Number, ViewDto Drawing);
 
 /// <summary>A way to take it apart or cut it up where it lies, of which all pieces go into the car.</summary>
 /// <param name="Lacks">A tool it wants that nobody has; null where all are there.</param>
@@ -34,13 +34,11 @@ public sealed record WorthDto(IReadOnlyList<UnlockDto> Unlocks, Sentence? WhyNot
 public sealed record GiverDto(string Kind, string Name, int Each, IReadOnlyList<string> LeaveIt);
 
 /// <summary>What something missing would unlock.</summary>
-/// <param name="SizeNow">The size of the best there is without it; null where nothing will do.</param>
-public sealed record UnlockedDto(string Design, string Name, Sentence Size, Sentence? SizeNow, double? Litres, double? LitresNow);
+/// <param name="Anew">True where nothing of the design can be made now.</param>
+public sealed record UnlockedDto(string Design, string Name, bool Anew, Sentence Words);
 
-/// <summary>Something to look for: so many of at least these measures, m; 0 where any will do.</summary>
-/// <param name="Like">The name of what all of it must be like; null where any will do that has the measures.</param>
-/// <param name="Beside">The name of the boards that it stands in one wall with, and must be as thick as; null where it stands by itself.</param>
-public sealed record WantedThingDto(string Part, int Count, int Spares, double Length, double Width, double Thickness, IReadOnlyList<UnlockedDto> Unlocks, IReadOnlyList<GiverDto> Givers, string? Like, string? Beside);
+/// <summary>Something to look for: what, and how many; its least measures, m, 0 where any will do, and in words where measures and not the eye decide.</summary>
+public sealed record WantedThingDto(Sentence What, int Count, double Length, double Width, double Thickness, Sentence? Measures, IReadOnlyList<UnlockedDto> Unlocks, IReadOnlyList<GiverDto> Givers);
 
 /// <summary>For which place the list is.</summary>
 public sealed record WantedInput(BriefDto? Brief = null);

@@ -35,24 +35,30 @@ internal static class FetchingEndpoints
 
     private static async Task<Results<Ok<List<WantedThingDto>>, ValidationProblem>> Wanted(WantedInput input, GardenContext garden, AtHand atHand, CancellationToken cancel)
     {
-        var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
-        var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
-        if (!brief.Ok) return Problems.Refuse(brief.Problems);
-        var wanted = WantedList.Of(Matcher.Match(heap, brief.Value, Aim.MostSoil, cancel: cancel), heap, settings.HouseRules, Aim.MostSoil, cancel);
-        return TypedResults.Ok(wanted.Select(w => new WantedThingDto(
-            w.Part, w.Count, w.Spares, w.Length, w.Width, w.Thickness, [.. w.Unlocks.Select(u => new UnlockedDto(u.With.Design.Id, u.With.Design.Name, u.With.Blueprint.Size, u.Without?.Blueprint.Size, u.With.Assessment.Grow.Litres?.Value, u.Without?.Assessment.Grow.Litres?.Value))],
-            [.. w.Givers.Select(g => new GiverDto(g.Kind.Id, g.Kind.Name, g.Each, g.LeaveIt))], w.Like?.Thing.Name, w.Beside?.Thing.Name)).ToList());
+        var list = await ListAsync(input.Brief ?? BriefDto.Nothing, garden, atHand, cancel);
+        return list.Ok ? TypedResults.Ok(list.Value.Select(Show).ToList()) : Problems.Refuse(list.Problems);
     }
 
     private static async Task<Results<FileContentHttpResult, ValidationProblem>> Page(string? medium, string? crop, Exposure? exposure, bool? peopleAtEdge, Site? site, string? ground, GardenContext garden, AtHand atHand, TimeProvider time, CancellationToken cancel)
     {
-        var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
-        var brief = new BriefDto(medium, crop, exposure, peopleAtEdge, site, ground).ToBrief(settings.Handbook);
-        if (!brief.Ok) return Problems.Refuse(brief.Problems);
-        var wanted = WantedList.Of(Matcher.Match(heap, brief.Value, Aim.MostSoil, cancel: cancel), heap, settings.HouseRules, Aim.MostSoil, cancel);
-        var page = WantedPage.Of(settings.Name, wanted, settings.Teller, DateOnly.FromDateTime(time.GetLocalNow().DateTime).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
+        var list = await ListAsync(new(medium, crop, exposure, peopleAtEdge, site, ground), garden, atHand, cancel);
+        if (!list.Ok) return Problems.Refuse(list.Problems);
+        var settings = await atHand.SettingsAsync(garden, cancel);
+        var page = WantedPage.Of(settings.Name, list.Value, settings.Teller, Today(time).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
         return TypedResults.File(Encoding.UTF8.GetBytes(page), "text/html; charset=utf-8", "worth-fetching.html");
     }
+
+    private static async Task<Outcome<List<WantedThing>>> ListAsync(BriefDto input, GardenContext garden, AtHand atHand, CancellationToken cancel)
+    {
+        var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
+        return input.ToBrief(settings.Handbook).Then<List<WantedThing>>(brief => WantedList.Of(heap, settings.HouseRules, brief, Aim.MostSoil, cancel).ToList());
+    }
+
+    private static WantedThingDto Show(WantedThing w) => new(
+        w.What, w.Count, w.Missing.Length, w.Missing.Width, w.Missing.Thickness, w.Measures, [.. w.Unlocks.Select(u => new UnlockedDto(u.With.Design.Id, u.With.Design.Name, u.Without is null, u.Words))],
+        [.. w.Givers.Select(g => new GiverDto(g.Kind.Id, g.Kind.Name, g.Each, g.LeaveIt))]);
+
+    private static DateOnly Today(TimeProvider time) => DateOnly.FromDateTime(time.GetLocalNow().DateTime);
 
     private static async Task<Results<Ok<WorthDto>, ValidationProblem>> WorthOf(WorthInput input, GardenContext garden, AtHand atHand, CancellationToken cancel)
     {
@@ -82,29 +88,28 @@ internal static class FetchingEndpoints
     }
 
     private static UnlockDto Show(Unlock u) => new(
-        u.With.Design.Id, u.With.Design.Name, u.Gain, u.Words, u.Until, u.With.Assessment.Grow.Litres?.Value, u.Without?.Assessment.Grow.Litres?.Value, u.With.Assessment.Worst, u.With.Cast.Cost, u.Saves, u.Number,
+        u.With.Design.Id, u.With.Design.Name, u.Gain, u.Words, u.Until, u.With.Assessment.Grow.Litres?.Value, u.With.Assessment.Worst, u.Saves, u.Number,
         ViewDto.Of(Pictures.Draw(u.With.Blueprint.Scene(), Camera.Corner(0))));
 
     private static async Task<Ok<List<SeenDto>>> All(GardenContext garden, CancellationToken cancel)
+        => TypedResults.Ok(await ShowAsync(await garden.Things.AsNoTracking().Where(t => t.Seen != null).OrderByDescending(t => t.Id).ToListAsync(cancel), garden, cancel));
+
+    private static async Task<List<SeenDto>> ShowAsync(List<ThingRow> rows, GardenContext garden, CancellationToken cancel)
     {
         var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var rows = await garden.Things.AsNoTracking().Where(t => t.Seen != null).OrderByDescending(t => t.Id).ToListAsync(cancel);
-        var shown = await HeapEndpoints.ShowAsync(garden, rows, settings, cancel);
         var byId = rows.ToDictionary(r => r.Id);
-        return TypedResults.Ok(shown.Select(t => new SeenDto(t, byId[t.Id].Seen!.Value, settings.Carrier?.For(byId[t.Id].Read().Value?.Measures.Bulk, t.Count))).ToList());
+        return [.. (await HeapEndpoints.ShowAsync(garden, rows, settings, cancel)).Select(t => new SeenDto(t, byId[t.Id].Seen!.Value, settings.Carrier?.For(byId[t.Id].Read().Value?.Measures.Bulk, t.Count)))];
     }
 
     private static async Task<Results<Created<SeenDto>, ValidationProblem>> Keep(ThingInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
-        var number = await garden.Things.MaxAsync(t => (int?)t.Number, cancel) + 1 ?? 1;
-        var made = input.ToThing(0, number);
+        var made = await HeapEndpoints.NewRowAsync(input, garden, cancel);
         if (!made.Ok) return Problems.Refuse(made.Problems);
-        var row = ThingMapping.NewRow(made.Value, input.Particulars(new()));
-        (row.Retired, row.Seen) = (true, DateOnly.FromDateTime(time.GetLocalNow().DateTime));
+        var row = made.Value;
+        (row.Retired, row.Seen) = (true, Today(time));
         garden.Things.Add(row);
         await garden.SaveAsync($"Saw {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
-        return TypedResults.Created($"/api/seen/{row.Id}", new SeenDto((await HeapEndpoints.ShowAsync(garden, [row], settings, cancel))[0], row.Seen.Value, settings.Carrier?.For(made.Value.Measures.Bulk, row.Count)));
+        return TypedResults.Created($"/api/seen/{row.Id}", (await ShowAsync([row], garden, cancel))[0]);
     }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> Fetched(int id, VersionInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)

@@ -29,32 +29,19 @@ internal static class WantedPage
     {
         var html = new StringBuilder();
         // What must be like something is told by eye; all else by its measures.
-        html.Append(w.Like is null && w.Length > 0 ? $"<li data-least=\"{Least(w.Length)} {Least(w.Width)} {Least(w.Thickness)}\">" : "<li>");
-        html.Append("<i></i><div><p class=\"what\"><b>").Append(Plain(w.Like is { } like ? $"{w.Count} more like {like.Thing.Name}" : $"{w.Count} × {w.Part.ToLowerInvariant()}")).Append("</b>, and ").Append(w.Spares).Append(" to spare</p>");
-        if (w.Like is null && Measures(w) is { } measures) html.Append("<p>").Append(Plain(teller.Tell(measures))).Append("</p>");
-        if (w.Beside is { } beside) html.Append("<p>").Append(Plain($"As thick as {beside.Thing.Name}, of the same stuff and as fit for food.")).Append("</p>");
-        foreach (var u in w.Unlocks)
-        {
-            Sentence does = u.Without is null ? (Sentence)$"{u.With.Design.Name} could be made: {u.With.Blueprint.Size}." : (Sentence)$"{u.With.Design.Name}: {u.With.Blueprint.Size}, where now it is {u.Without.Blueprint.Size}.";
-            html.Append("<p>").Append(Plain(teller.Tell(does))).Append("</p>");
-        }
-
-        if (w.Like is null && w.Givers.Count > 0) html.Append("<p class=\"small\">Look for: ").Append(Plain(string.Join(", ", w.Givers.Select(g => g.Kind.Name.ToLowerInvariant())))).Append(".</p>");
+        html.Append(w.Measures is not null && w.Missing.Length > 0 ? $"<li data-least=\"{Least(w.Missing.Length)} {Least(w.Missing.Width)} {Least(w.Missing.Thickness)}\">" : "<li>");
+        html.Append("<i></i><div>").Append(Line("what", teller.Tell(w.What)));
+        if (w.Measures is { } measures) html.Append(Line("", teller.Tell(measures)));
+        foreach (var u in w.Unlocks) html.Append(Line("", $"{u.With.Design.Name}{(u.Without is null ? " could be made" : "")}: {teller.Tell(u.Words)}"));
+        if (w.Measures is not null && w.Givers.Count > 0) html.Append(Line("small", $"Look for: {string.Join(", ", w.Givers.Select(g => g.Kind.Name.ToLowerInvariant()))}."));
         var leave = w.Givers.SelectMany(g => g.LeaveIt).Distinct(StringComparer.Ordinal).ToList();
-        if (leave.Count > 0) html.Append("<p class=\"leave\">Leave what shows: ").Append(Plain(string.Join("; ", leave))).Append(".</p>");
+        if (leave.Count > 0) html.Append(Line("leave", $"Leave what shows: {string.Join("; ", leave)}."));
         return html.Append("<p class=\"answer\" role=\"status\"></p></div></li>").ToString();
 
         string Least(double metres) => (metres * perMetre).ToString("0.###", CultureInfo.InvariantCulture);
-    }
 
-    private static Sentence? Measures(WantedThing w) => (w.Length > 0, w.Width > 0, w.Thickness > 0) switch
-    {
-        (true, true, true) => (Sentence)$"Each at least {Amount.Length(w.Length)} long, {Amount.Length(w.Width)} wide and {Amount.Length(w.Thickness)} thick.",
-        (true, true, false) => (Sentence)$"Each at least {Amount.Length(w.Length)} long and {Amount.Length(w.Width)} wide.",
-        (true, false, true) => (Sentence)$"Each at least {Amount.Length(w.Length)} long and {Amount.Length(w.Thickness)} thick.",
-        (true, false, false) => (Sentence)$"Each at least {Amount.Length(w.Length)} long.",
-        _ => null,
-    };
+        static string Line(string kind, string words) => $"<p class=\"{kind}\">{Plain(words)}</p>";
+    }
 
     private static string Plain(string words) => HtmlEncoder.Default.Encode(words);
 
@@ -73,7 +60,7 @@ internal static class WantedPage
           ul { list-style: none; margin: 0; padding: 0; }
           li { display: grid; grid-template-columns: 20px 1fr; gap: 10px; padding: 10px 0; border-top: 1px solid #b9ab95; break-inside: avoid; }
           li i { width: 18px; height: 18px; border: 2px solid #222b33; margin-top: 3px; }
-          .what { font-size: 1.15rem; }
+          .what { font-size: 1.15rem; font-weight: 700; }
           .small { font-size: .9rem; }
           .leave { font-size: .9rem; color: #8f1d14; }
           .answer { font-weight: 700; }

@@ -85,13 +85,19 @@ internal static class HeapEndpoints
 
     private static async Task<Results<Created<ThingDto>, ValidationProblem>> Add(ThingInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
     {
-        var number = await garden.Things.MaxAsync(t => (int?)t.Number, cancel) + 1 ?? 1;
-        var made = input.ToThing(0, number);
+        var made = await NewRowAsync(input, garden, cancel);
         if (!made.Ok) return Problems.Refuse(made.Problems);
-        var row = ThingMapping.NewRow(made.Value, input.Particulars(new()));
+        var row = made.Value;
         garden.Things.Add(row);
         await garden.SaveAsync($"Added {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.Created($"/api/things/{row.Id}", await ShowOne(garden, row, cancel));
+    }
+
+    /// <summary>The row of a new thing, under the next number; the caller adds it.</summary>
+    internal static async Task<Core.Sums.Outcome<ThingRow>> NewRowAsync(ThingInput input, GardenContext garden, CancellationToken cancel)
+    {
+        var number = await garden.Things.MaxAsync(t => (int?)t.Number, cancel) + 1 ?? 1;
+        return input.ToThing(0, number).Then<ThingRow>(made => ThingMapping.NewRow(made, input.Particulars(new())));
     }
 
     private static async Task<Results<Ok<ThingDto>, ValidationProblem, ProblemHttpResult>> Edit(int id, ThingInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)

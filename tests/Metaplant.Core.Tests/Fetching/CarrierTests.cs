@@ -81,6 +81,47 @@ public class CarrierTests
         drawn[1].ShouldBeLessThanOrEqualTo(sides[1] + Rim);
     }
 
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void Of_what_is_measured_inside_the_walls_count_as_well(string kind)
+    {
+        var measures = A.Thing(kind).Measures;
+        if (measures is not IVessel vessel || measures.Bulk is not { } bulk) return;
+        var rim = vessel.Inside.SectionAt(vessel.Inside.Height);
+        bulk.Length.ShouldBeGreaterThanOrEqualTo(rim.Length + 2 * vessel.Wall - 1e-9);
+        bulk.Width.ShouldBeGreaterThanOrEqualTo(rim.Width + 2 * vessel.Wall - 1e-9);
+        bulk.Height.ShouldBeGreaterThan(vessel.Inside.Height);
+    }
+
+    [Fact]
+    public void However_it_is_turned_as_many_go_in_as_can_be_laid_in_rows()
+    {
+        var random = new Random(5);
+        double Side(double most) => Math.Round(.1 + most * random.NextDouble(), 3);
+        for (var i = 0; i < 500; i++)
+        {
+            var (car, box, count) = (new Carrier(Side(2), Side(1.4), Side(1)), new Bulk(Side(1.2), Side(.8), Side(.5)), random.Next(1, 9));
+            double[] sides = [box.Length, box.Width, box.Height];
+            var most = 0;
+            foreach (var a in Enumerable.Range(0, 3))
+            {
+                foreach (var b in Enumerable.Range(0, 3).Where(b => b != a)) most = Math.Max(most, Rows(car.Length, sides[a]) * Rows(car.Width, sides[b]) * Rows(car.Height, sides[3 - a - b]));
+            }
+
+            var told = car.For(box, count);
+            told.Fits.ShouldBe(most > 0, $"{i}");
+            // Only just in, one at a time.
+            told.AtOnce.ShouldBe(told.Words.ToString().Contains("to spare", StringComparison.Ordinal) ? 1 : Math.Min(most, count), $"{i}");
+        }
+
+        static int Rows(double room, double side)
+        {
+            var rows = 0;
+            while ((rows + 1) * side <= room + 1e-9) rows++;
+            return rows;
+        }
+    }
+
     private static IEnumerable<Point> CornersOf(Shape shape) => shape switch
     {
         Polygon p => p.Points,

@@ -167,6 +167,8 @@ class Garden {
 
   readonly system: System = $derived(this.info ? systemOf(this.info) : METRIC);
   readonly dates = $derived(this.info?.manner.dates ?? 'iso');
+  /** Where it is to stand, whatever grows there: for what is asked of the heap as a whole. */
+  readonly place: Brief = $derived({ ...this.brief, crop: null });
   readonly kinds = $derived(new Map(this.catalogue?.kinds.map((k) => [k.id, k]) ?? []));
   readonly findings = $derived(new Map(this.catalogue?.findings.map((f) => [f.id, f]) ?? []));
   readonly constants = $derived(new Map(this.handbook?.flatMap((t) => t.rows).map((c) => [c.id, c]) ?? []));

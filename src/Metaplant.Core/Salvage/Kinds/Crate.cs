@@ -8,7 +8,7 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A crate of boards, measured inside, m.</summary>
 public sealed record CrateMeasures(double Length, double Width, double Height, double Wall, double BoardHeight) : Measures, IBoarded
 {
-    public override Bulk? Bulk => new(Length, Width, Height);
+    public override Bulk? Bulk => Salvage.Bulk.Outside(Length, Width, Height, Wall);
 
     public Vessel Inside => new TaperedBox(Length, Width, Length, Width, Height);
 

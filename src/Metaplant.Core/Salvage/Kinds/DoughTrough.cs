@@ -7,7 +7,7 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A trough of boards whose sides and ends lean out, measured inside, m.</summary>
 public sealed record DoughTroughMeasures(double TopLength, double TopWidth, double BottomLength, double BottomWidth, double Height, double Wall, double BoardHeight) : Measures, IBoarded
 {
-    public override Bulk? Bulk => new(Math.Max(TopLength, BottomLength), Math.Max(TopWidth, BottomWidth), Height);
+    public override Bulk? Bulk => Salvage.Bulk.Outside(Math.Max(TopLength, BottomLength), Math.Max(TopWidth, BottomWidth), Height, Wall);
 
     public Vessel Inside => new TaperedBox(TopLength, TopWidth, BottomLength, BottomWidth, Height);
 

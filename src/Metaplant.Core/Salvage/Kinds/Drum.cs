@@ -8,7 +8,7 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A drum measured inside, m.</summary>
 public sealed record DrumMeasures(double Diameter, double Height, double Wall) : Measures, IVessel
 {
-    public override Bulk? Bulk => new(Diameter, Diameter, Height);
+    public override Bulk? Bulk => Salvage.Bulk.Outside(Diameter, Diameter, Height, Wall);
 
     public Vessel Inside => new RoundTub(Diameter, Diameter, Height);
 

@@ -7,7 +7,7 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A rectangular duct of sheet metal, open at both ends, m. Its sides are flat and bulge, so that it is no tube to hang.</summary>
 public sealed record DuctMeasures(double Width, double Depth, double Length, double Wall) : Measures
 {
-    public override Bulk? Bulk => new(Length, Width, Depth);
+    public override Bulk? Bulk => new(Length, Width + 2 * Wall, Depth + 2 * Wall);
 }
 
 public sealed class Duct() : ListedKind<DuctMeasures>(

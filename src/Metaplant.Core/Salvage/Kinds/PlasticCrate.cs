@@ -7,7 +7,7 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A stacking crate of plastic with openings in its sides, measured inside, m. What is left between the openings carries, and nobody knows how much: it is reckoned as boards of no known strength.</summary>
 public sealed record PlasticCrateMeasures(double Length, double Width, double Height, double Wall) : Measures, IVessel
 {
-    public override Bulk? Bulk => new(Length, Width, Height);
+    public override Bulk? Bulk => Salvage.Bulk.Outside(Length, Width, Height, Wall);
 
     public Vessel Inside => new TaperedBox(Length, Width, Length, Width, Height);
 

@@ -44,7 +44,7 @@ internal static class Tubs
 /// <summary>A round tub, measured inside, m.</summary>
 public sealed record RoundTubMeasures(double TopDiameter, double BottomDiameter, double Height, double Wall) : Measures, IVessel
 {
-    public override Bulk? Bulk => new(Math.Max(TopDiameter, BottomDiameter), Math.Max(TopDiameter, BottomDiameter), Height);
+    public override Bulk? Bulk => Salvage.Bulk.Outside(Math.Max(TopDiameter, BottomDiameter), Math.Max(TopDiameter, BottomDiameter), Height, Wall);
 
     public Vessel Inside => new RoundTub(TopDiameter, BottomDiameter, Height);
 
@@ -84,7 +84,7 @@ public sealed class Pan() : RoundVesselKind("pan", "Pan or basin", .40, .34, .15
 /// <summary>A box-shaped tub whose sides slope evenly, measured inside, m.</summary>
 public sealed record TaperedTubMeasures(double TopLength, double TopWidth, double BottomLength, double BottomWidth, double Height, double Wall) : Measures, IVessel
 {
-    public override Bulk? Bulk => new(Math.Max(TopLength, BottomLength), Math.Max(TopWidth, BottomWidth), Height);
+    public override Bulk? Bulk => Salvage.Bulk.Outside(Math.Max(TopLength, BottomLength), Math.Max(TopWidth, BottomWidth), Height, Wall);
 
     public Vessel Inside => new TaperedBox(TopLength, TopWidth, BottomLength, BottomWidth, Height);
 
@@ -145,7 +145,7 @@ public sealed class BarrowTray() : BoxVesselKind("barrow-tray", "Barrow tray", .
 /// <summary>A trough with rounded corners, measured inside at three heights, m.</summary>
 public sealed record TroughMeasures(RoundedTrough Shape, double Wall) : Measures, IVessel
 {
-    public override Bulk? Bulk => new(Math.Max(Shape.Bottom.Length, Math.Max(Shape.Middle.Length, Shape.Top.Length)) + 2 * Wall, Math.Max(Shape.Bottom.Width, Math.Max(Shape.Middle.Width, Shape.Top.Width)) + 2 * Wall, Shape.Height + Wall);
+    public override Bulk? Bulk => Salvage.Bulk.Outside(Math.Max(Shape.Bottom.Length, Math.Max(Shape.Middle.Length, Shape.Top.Length)), Math.Max(Shape.Bottom.Width, Math.Max(Shape.Middle.Width, Shape.Top.Width)), Shape.Height, Wall);
 
     public Vessel Inside => Shape;
 

@@ -8,7 +8,7 @@ namespace Metaplant.Core.Salvage.Kinds;
 /// <summary>A vessel of no regular shape, inside, by its length and width at the foot, half way up and at the rim; its corners round as an ellipse. m.</summary>
 public sealed record FreeFormMeasures(FreeForm Shape, double Wall) : Measures, IVessel
 {
-    public override Bulk? Bulk => new(Shape.Sections.Max(s => s.Outline.Length) + 2 * Wall, Shape.Sections.Max(s => s.Outline.Width) + 2 * Wall, Shape.Height + Wall);
+    public override Bulk? Bulk => Salvage.Bulk.Outside(Shape.Sections.Max(s => s.Outline.Length), Shape.Sections.Max(s => s.Outline.Width), Shape.Height, Wall);
 
     public Vessel Inside => Shape;
 
@@ -187,7 +187,7 @@ public sealed class Sack() : ListedKind<SackMeasures>(
 /// <summary>A sheet-metal tube or duct, or a wide pipe, m.</summary>
 public sealed record TubeMeasures(double Diameter, double Length, double Wall) : Measures
 {
-    public override Bulk? Bulk => new(Length, Diameter, Diameter);
+    public override Bulk? Bulk => new(Length, Diameter + 2 * Wall, Diameter + 2 * Wall);
 }
 
 public sealed class Tube() : ListedKind<TubeMeasures>(

@@ -1,8 +1,7 @@
 <script lang="ts">
   import { api, troubleOf, unreachable, type Schemas } from '../../lib/api/client';
   import Button from '../../lib/controls/Button.svelte';
-  import Shapes from '../../lib/drawing/Shapes.svelte';
-  import { boundsOf, evenly, frameFor } from '../../lib/drawing/frame';
+  import Small from '../../lib/drawing/Small.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { fromHere } from '../../lib/go';
   import { day } from '../../lib/when';
@@ -15,14 +14,13 @@
   let asking = $state(false);
   let wrong = $state('');
   const thing = $derived(seen.thing);
-  const frame = $derived(frameFor(boundsOf(thing.silhouette), 92, 60, evenly(3)));
 
   async function ask() {
     asking = true;
     wrong = '';
     try {
       const { data, error, response } = await api.POST('/api/worth', {
-        body: { thing: null, seen: thing.id, brief: garden.brief, aim: garden.aim },
+        body: { thing: null, seen: thing.id, brief: garden.place, aim: garden.aim },
       });
       if (data) worth = data;
       else wrong = troubleOf(response.status, error).whole;
@@ -53,7 +51,7 @@
 </script>
 
 <article aria-label={thing.name}>
-  <svg width="92" height="60" aria-hidden="true"><Shapes shapes={thing.silhouette} {frame} /></svg>
+  <Small shapes={thing.silhouette} width={92} height={60} edge={3} />
   <div>
     <h3>{thing.name}{thing.count > 1 ? ` × ${thing.count}` : ''}</h3>
     <p class="small">

@@ -1,55 +1,26 @@
 <script lang="ts">
   import type { Schemas } from '../../lib/api/client';
-  import { garden } from '../../lib/garden.svelte';
-  import { say } from '../../lib/units/tell';
 
   const { wanted }: { wanted: Schemas['WantedThingDto'][] } = $props();
-
-  const least = (w: Schemas['WantedThingDto']) =>
-    [
-      w.length > 0 ? `${say(w.length, 'Metre', garden.system)} long` : '',
-      w.width > 0 ? `${say(w.width, 'Metre', garden.system)} wide` : '',
-      w.thickness > 0 ? `${say(w.thickness, 'Metre', garden.system)} thick` : '',
-    ].filter(Boolean);
-  const whatOf = (w: Schemas['WantedThingDto']) =>
-    w.like
-      ? `${w.count} more like ${w.like}`
-      : w.count === 1
-        ? `One more of ${w.part.toLowerCase()}`
-        : `${w.count} ${w.part.toLowerCase()}`;
 </script>
 
 <ul>
   {#each wanted as w, i (i)}
-    {@const sizes = least(w)}
     <li>
       <span class="box" aria-hidden="true"></span>
       <div>
-        <p class="what">
-          <b>{whatOf(w)}</b>{w.spares > 0 ? `, and ${w.spares} to spare` : ''}
-        </p>
-        {#if sizes.length > 0 && !w.like}<p>Each at least {sizes.join(', ')}.</p>{/if}
-        {#if w.beside}<p>As thick as {w.beside}, of the same stuff and as fit for food.</p>{/if}
-        {#each w.unlocks as u (u.design)}
-          <p class="unlocks">
-            {#if u.sizeNow === u.size}<b>{u.name}</b> holds more{:else if u.sizeNow}<b>{u.name}:</b>
-              {u.size}, where now it is {u.sizeNow}{:else}<b>{u.name}</b> could be made: {u.size}{/if}{u.litres
-              ? `; ${say(u.litres, 'CubicMetre', garden.system)}${u.litresNow ? `, now ${say(u.litresNow, 'CubicMetre', garden.system)}` : ''}`
-              : ''}.
-          </p>
-        {/each}
-        {#if w.givers.length > 0 && !w.like}
+        <p class="what">{w.what}</p>
+        {#if w.measures}<p>{w.measures}</p>{/if}
+        {#each w.unlocks as u (u.design)}<p><b>{u.name}{u.anew ? ' could be made' : ''}:</b> {u.words}</p>{/each}
+        {#if w.measures && w.givers.length > 0}
           <p class="small">
             Look for: {w.givers
-              .slice(0, 6)
               .map((g) => `${g.name.toLowerCase()}${g.each > 1 ? ` (${g.each} from one)` : ''}`)
               .join(', ')}.
           </p>
         {/if}
         {#if w.givers.some((g) => g.leaveIt.length > 0)}
-          <p class="small leave">
-            Leave what shows: {[...new Set(w.givers.slice(0, 6).flatMap((g) => g.leaveIt))].slice(0, 6).join('; ')}.
-          </p>
+          <p class="small leave">Leave what shows: {[...new Set(w.givers.flatMap((g) => g.leaveIt))].join('; ')}.</p>
         {/if}
       </div>
     </li>
@@ -75,6 +46,7 @@
 
   .what {
     font-size: 1.1rem;
+    font-weight: 700;
   }
 
   .leave {

@@ -1,7 +1,6 @@
 <script lang="ts">
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
-  import Shapes from '../../lib/drawing/Shapes.svelte';
-  import { boundsOf, evenly, frameFor } from '../../lib/drawing/frame';
+  import Small from '../../lib/drawing/Small.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { money, say } from '../../lib/units/tell';
   import { counted } from '../../lib/when';
@@ -44,20 +43,12 @@
     {#if worth.open.length > 1}<span class="small">To be asked as well: {worth.open.slice(1, 4).join(' ')}</span>{/if}
   </div>
   {#each gains as u (u.design)}
-    {@const frame = frameFor(boundsOf(u.drawing.shapes), 120, 76, evenly(4))}
     <article>
-      <svg width="120" height="76" viewBox="0 0 120 76" role="img" aria-label="{u.name}, from a corner"
-        ><Shapes shapes={u.drawing.shapes} {frame} /></svg
-      >
+      <Small shapes={u.drawing.shapes} width={120} height={76} edge={4} label="{u.name}, from a corner" />
       <div>
         <h3>{u.name} <VerdictWord verdict={u.worst} /></h3>
         <p>{u.words}</p>
-        {#if u.litres}<p>
-            <b>{say(u.litres, 'CubicMetre', garden.system)}</b>{u.litresNow
-              ? `, now ${say(u.litresNow, 'CubicMetre', garden.system)}`
-              : ''}
-          </p>{/if}
-        {#if u.saves > 0.5}<p>Saves {money(u.saves, garden.system)}.</p>{/if}
+        {#if u.saves > 0}<p>Saves {money(u.saves, garden.system)}.</p>{/if}
         {#if u.until}<p class="small soft">Until now: {u.until}</p>{/if}
         {#if u.number > 1}<p class="small">Takes {u.number} of them.</p>{/if}
       </div>
@@ -118,10 +109,6 @@
   @media (max-width: 760px) {
     article {
       grid-template-columns: 84px minmax(0, 1fr);
-    }
-
-    article svg {
-      width: 84px;
     }
   }
 </style>

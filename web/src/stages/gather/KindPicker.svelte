@@ -3,8 +3,7 @@
   import { api, type Kind, type Schemas } from '../../lib/api/client';
   import Button from '../../lib/controls/Button.svelte';
   import Field from '../../lib/controls/Field.svelte';
-  import { boundsOf, evenly, frameFor } from '../../lib/drawing/frame';
-  import Shapes from '../../lib/drawing/Shapes.svelte';
+  import Small from '../../lib/drawing/Small.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { say } from '../../lib/units/tell';
 
@@ -68,12 +67,6 @@
   }
 </script>
 
-{#snippet picture(kind: Kind)}
-  <svg width="92" height="52" aria-hidden="true"
-    ><Shapes shapes={kind.silhouette} frame={frameFor(boundsOf(kind.silhouette), 92, 52, evenly(3))} /></svg
-  >
-{/snippet}
-
 <section class="picker" aria-label="What is it?">
   <form class="top" onsubmit={take}>
     <h1>What is it?</h1>
@@ -105,7 +98,7 @@
           {#if kind}
             <li>
               <Button kind="bare" class={i === 0 ? 'first' : ''} onclick={() => pick(said)}>
-                {@render picture(kind)}
+                <Small shapes={kind.silhouette} width={92} height={52} edge={3} />
                 <span>{kind.name}</span>
                 <small>{summary(said)}</small>
               </Button>
@@ -126,7 +119,7 @@
         {#each garden.catalogue?.kinds.filter((k) => k.group === group) ?? [] as kind (kind.id)}
           <li>
             <Button kind="bare" onclick={() => onpick(kind)}>
-              {@render picture(kind)}
+              <Small shapes={kind.silhouette} width={92} height={52} edge={3} />
               <span>{kind.name}</span>
             </Button>
           </li>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import Field from '../../lib/controls/Field.svelte';
-  import { Dropdown, DropdownItem, Select } from 'flowbite-svelte';
+  import { Dropdown, DropdownItem } from 'flowbite-svelte';
   import Button from '../../lib/controls/Button.svelte';
   import { untrack } from 'svelte';
   import { push, router } from 'svelte-spa-router';
@@ -9,12 +9,13 @@
   import { garden } from '../../lib/garden.svelte';
   import { fromHere } from '../../lib/go';
   import { phone } from '../../lib/phone';
-  import { parseCount, parseLength } from '../../lib/units/parse';
+  import { parseLength } from '../../lib/units/parse';
   import { say } from '../../lib/units/tell';
   import type { Bench } from './bench.svelte';
   import Particulars from './Particulars.svelte';
   import StickScale from './StickScale.svelte';
   import TradeSize from './TradeSize.svelte';
+  import WhatItIs from './WhatItIs.svelte';
 
   const { bench }: { bench: Bench } = $props();
 
@@ -91,15 +92,6 @@
     bench.setBadPlace(from.value, to.value);
     [badFrom, badTo] = ['', ''];
   }
-
-  function count(event: Event & { currentTarget: HTMLInputElement }) {
-    const read = parseCount(event.currentTarget.value);
-    if (read.error !== undefined) bench.wrong('count', read.error);
-    else {
-      draft.count = read.value;
-      bench.touch();
-    }
-  }
 </script>
 
 <section class="measuring" aria-label="Measuring">
@@ -110,37 +102,7 @@
     }}
   >
     <div class="head">
-      <label class="name"
-        >Name
-        <Field
-          bind:value={draft.name}
-          {@attach ready}
-          placeholder="What you would call it"
-          maxlength={200}
-          aria-invalid={bench.errors.name ? 'true' : undefined}
-          oninput={() => bench.touch()}
-        />
-      </label>
-      <label class="count"
-        >How many
-        <Field
-          class="mono"
-          value={draft.count}
-          inputmode="numeric"
-          aria-invalid={bench.errors.count ? 'true' : undefined}
-          onchange={count}
-        />
-      </label>
-      <label
-        >Made of
-        <Select
-          placeholder=""
-          value={draft.substance}
-          onchange={(e) => bench.setSubstance(e.currentTarget.value as typeof draft.substance)}
-        >
-          {#each kind.substances as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
-        </Select>
-      </label>
+      <WhatItIs {bench} {ready} />
       <label
         >Where it lies
         <Field

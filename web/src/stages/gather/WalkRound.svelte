@@ -3,7 +3,7 @@
   import type { Bench } from './bench.svelte';
   import { pictureOf } from './pictures';
 
-  const { bench, onended }: { bench: Bench; onended: () => void } = $props();
+  const { bench, onended }: { bench: Bench<unknown>; onended: () => void } = $props();
 
   /** Only what can be on its stuff is asked; a question with nothing left to find is none. */
   const questions = $derived(

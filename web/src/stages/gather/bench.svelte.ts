@@ -1,15 +1,29 @@
 import { SvelteMap, SvelteSet } from 'svelte/reactivity';
-import { api, troubleOf, unreachable, type Kind, type Schemas, type Thing, type Trouble } from '../../lib/api/client';
+import {
+  api,
+  troubleOf,
+  unreachable,
+  type Kind,
+  type Schemas,
+  type Thing,
+  type ThingInput,
+  type Trouble,
+} from '../../lib/api/client';
 import { Asking } from '../../lib/ask.svelte';
 import { garden } from '../../lib/garden.svelte';
+import { parseCount } from '../../lib/units/parse';
 import { draftOf, Drafts, freshDraft, inputOf, type Draft } from './drafts.svelte';
 
 type Heard = Schemas['HeardDto'];
 
+/** Asks the core what it makes of a thing as it is measured so far. */
+type Look<T> = (thing: ThingInput, signal: AbortSignal) => Promise<{ data?: T; error?: unknown; response: Response }>;
+
 /** The measuring bench: one thing, old or new, while it is measured and looked at. A draft survives leaving the page. */
-export class Bench {
+export class Bench<T = Schemas['PreviewDto']> {
   draft = $state<Draft | null>(null);
-  preview = $state.raw<Schemas['PreviewDto'] | null>(null);
+  /** What the core made of it last. */
+  preview = $state.raw<T | null>(null);
   errors = $state<Record<string, string>>({});
   /** Said where it belongs to no field. */
   whole = $state('');
@@ -41,7 +55,10 @@ export class Bench {
   }
 
   /** Drafts are laid by under a name: one for what lies here, another for what lies elsewhere. */
-  constructor(kept: string) {
+  constructor(
+    kept: string,
+    private readonly asked: Look<T>,
+  ) {
     this.drafts = new Drafts(kept);
   }
 
@@ -142,6 +159,23 @@ export class Bench {
     const kept = this.draft.findings.filter((f) => !among.includes(f) && f !== finding);
     this.draft.findings = finding === null ? kept : [...kept, finding];
     this.touch();
+  }
+
+  /** It is called something else, which nothing is judged by. */
+  rename(): void {
+    delete this.errors.name;
+    if (Object.keys(this.errors).length === 0) this.whole = '';
+    this.note({});
+  }
+
+  /** How many there are, as it was typed. */
+  count(typed: string): void {
+    const read = parseCount(typed);
+    if (read.error !== undefined) this.wrong('count', read.error);
+    else if (this.draft) {
+      this.draft.count = read.value;
+      this.touch();
+    }
   }
 
   /** Something beside the measures changed: kept with the rest, but nothing to look at again. */
@@ -322,7 +356,7 @@ export class Bench {
     const told = this.told;
     const body = inputOf($state.snapshot(this.draft));
     try {
-      const answer = await this.looking.ask((signal) => api.POST('/api/things/preview', { body, signal }));
+      const answer = await this.looking.ask((signal) => this.asked(body, signal));
       if (!answer) return;
       const { data, error, response } = answer;
       if (!data) this.explain(troubleOf(response.status, error));
@@ -340,4 +374,6 @@ export class Bench {
   }
 }
 
-export const bench = new Bench('metaplant-measuring');
+export const bench = new Bench('metaplant-measuring', (body, signal) =>
+  api.POST('/api/things/preview', { body, signal }),
+);

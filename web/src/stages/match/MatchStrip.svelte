@@ -5,15 +5,13 @@
   import type { DesignMatch } from '../../lib/api/client';
   import { goingOn, stencilled } from '../../lib/words';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
-  import { boundsOf, evenly, frameFor } from '../../lib/drawing/frame';
-  import Shapes from '../../lib/drawing/Shapes.svelte';
+  import Small from '../../lib/drawing/Small.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { digits, money, say } from '../../lib/units/tell';
 
   const { match }: { match: DesignMatch } = $props();
 
   const fit = $derived(match.best);
-  const frame = $derived(match.drawing ? frameFor(boundsOf(match.drawing.shapes), 210, 116, evenly(8)) : null);
   const unlooked = $derived(fit?.pending.filter((p) => p.notLookedAt).map((p) => p.name) ?? []);
   const unmeasured = $derived(fit?.pending.filter((p) => p.measures.length > 0).map((p) => p.name) ?? []);
   const kilos = $derived(fit?.hold.wetMass ? say(fit.hold.wetMass.value, 'Kilogram', garden.system) : '');
@@ -35,10 +33,8 @@
   onmouseleave={() => (garden.lifted = {})}
 >
   <div class="picture">
-    {#if match.drawing && frame}
-      <svg width="210" height="116" role="img" aria-label="{match.name}, from a corner"
-        ><Shapes shapes={match.drawing.shapes} {frame} /></svg
-      >
+    {#if match.drawing}
+      <Small shapes={match.drawing.shapes} width={210} height={116} edge={8} label="{match.name}, from a corner" />
     {/if}
   </div>
   <div class="what">
@@ -123,10 +119,6 @@
 
   .match-strip[data-standing='WontDo'] {
     border-left-color: var(--fails);
-  }
-
-  .picture svg {
-    max-width: 100%;
   }
 
   h3 {

@@ -1,8 +1,7 @@
 <script lang="ts">
   import Button from '../../lib/controls/Button.svelte';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
-  import Shapes from '../../lib/drawing/Shapes.svelte';
-  import { boundsOf, evenly, frameFor } from '../../lib/drawing/frame';
+  import Small from '../../lib/drawing/Small.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { digits, money, say } from '../../lib/units/tell';
   import { stencilled } from '../../lib/words';
@@ -18,14 +17,10 @@
   }
 
   const { project, kept, looking, onkeep }: Props = $props();
-
-  const frame = $derived(frameFor(boundsOf(project.drawing.shapes), 170, 104, evenly(6)));
 </script>
 
 <article class="planned" aria-label={project.name}>
-  <svg width="170" height="104" role="img" aria-label="{project.name}, from a corner"
-    ><Shapes shapes={project.drawing.shapes} {frame} /></svg
-  >
+  <Small shapes={project.drawing.shapes} width={170} height={104} edge={6} label="{project.name}, from a corner" />
   <div>
     <h3>{project.name} <VerdictWord verdict={project.worst} /></h3>
     <p>{project.size}{project.spot ? `, ${project.spot}` : ''}</p>

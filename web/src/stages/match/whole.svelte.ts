@@ -59,7 +59,7 @@ class WholeHeap {
             spots: null,
           },
           seconds: 30,
-          brief: { ...garden.brief, crop: null },
+          brief: garden.place,
         },
       });
       if (data) this.follow(data.job);
