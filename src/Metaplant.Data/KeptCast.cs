@@ -81,7 +81,7 @@ public sealed record KeptCast(
         return Pieces.All(p => (ids.Contains(p.Need) || AdditionShelf.IsNeed(p.Need)) && p is { Length: > 0, Width: >= 0, Thickness: >= 0 })
             && Panels.All(p => There(p.Need, p.Boards) && (p.Ripped is null || (p.Ripped >= 0 && p.Ripped < p.Boards.Count && p.To > 0)))
             && Courses.All(c => c.Height > 0 && There(c.Need, c.Pieces))
-            && Bars.All(b => b.Cuts.All(c => ids.Contains(c.WantedId)));
+            && Bars.All(b => b.Cuts.All(c => ids.Contains(c.WantedId)) && b.Bar.Sawn.All(x => x > 0 && x < b.Bar.Length));
 
         bool There(string need, IReadOnlyList<int> at) => at.Count > 0 && at.All(i => i >= 0 && i < counts.GetValueOrDefault(need));
     }

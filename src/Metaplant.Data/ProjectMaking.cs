@@ -13,6 +13,9 @@ public static class ProjectMaking
 {
     private const int LongestWhy = 200;
 
+    /// <summary>Stands among what was cut when the first measure was put in once something was sawn amiss since.</summary>
+    private const string Sawn = "sawn-amiss";
+
     /// <summary>
     /// Ticks a step or takes the tick off. What it cuts leaves the heap and its offcuts lie there with their parent named; taken off, all that is as before, unless an offcut has been changed or used since, which is told.
     /// </summary>
@@ -112,6 +115,27 @@ public static class ProjectMaking
         if (!changed.Ok) return Outcome<Fit>.Refuse([.. changed.Problems.Select(p => p with { Field = "value" })]);
         project.Making = changed.Value.Write();
         return made.Value;
+    }
+
+    /// <summary>
+    /// Says that a piece was sawn too short. What was still to come out of its board is laid out again or found elsewhere, the board is off the heap from now on, and what is left of it comes back with the last that is cut from it.
+    /// </summary>
+    public static async Task<Outcome<Recut>> MiscutAsync(this GardenContext garden, ProjectRow project, Drawn drawn, BuildPlan plan, IReadOnlySet<string> done, Miscut miscut, Brief brief, Heap heap, CancellationToken cancel = default)
+    {
+        if (drawn.CastAnew is { } anew) return new Problem("piece", anew);
+        if (project.Cast is null) return new Problem("piece", "It was kept before its pieces were: keep it once more first.");
+        var making = Making.Read(project.Making);
+        var fit = drawn.Board.Fit;
+        var cut = plan.CutBy(done);
+        var recut = Miscuts.Apply(fit, miscut, cut, Stockroom.Of(heap));
+        if (!recut.Ok) return recut;
+        await garden.KeepAsync(project, project.Name, recut.Value.Fit, brief, heap, cancel);
+        // Taking its measures out again must not bring back a board that is sawn through.
+        making = making with { State = ProjectState.BeingBuilt, Planned = making.Planned is { } planned ? planned with { Cut = [.. planned.Cut, Sawn] } : null };
+        var changed = await garden.CutAsync(making, CutUp.Of(fit.Cast, cut, heap), CutUp.Of(recut.Value.Fit.Cast, cut, heap), cancel);
+        if (!changed.Ok) return Outcome<Recut>.Refuse([.. changed.Problems.Select(p => p with { Field = "piece" })]);
+        project.Making = changed.Value.Write();
+        return recut;
     }
 
     /// <summary>What the measures changed, in one sentence; null where there are none, or nothing came of them.</summary>

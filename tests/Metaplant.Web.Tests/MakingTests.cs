@@ -59,6 +59,48 @@ public sealed class MakingTests : IAsyncLifetime
         Cuts(await Open(project)).ShouldBe(Cuts(before));
     }
 
+    [Fact]
+    public async Task Sawn_too_short_the_rest_of_the_board_is_laid_out_again_the_board_is_off_the_heap_and_undone_it_lies_there_whole()
+    {
+        var (project, before) = (1, await Things());
+        var planned = await Open(project);
+        var saws = planned["plan"]!["steps"]!.AsArray().SelectMany(s => s!["saws"]!.AsArray().Select(n => (string)n!)).ToHashSet();
+        planned["plan"]!["cuts"]!.AsArray().SelectMany(b => b!["cuts"]!.AsArray()).ShouldAllBe(c => saws.Contains((string)c!["need"]!));
+        var first = planned["plan"]!["cuts"]![0]!;
+        var wanted = (double)first["cuts"]![0]!["to"]! - (double)first["cuts"]![0]!["from"]!;
+
+        foreach (var (said, field) in new (object, string)[]
+        {
+            (new { board = 0, piece = 0, length = wanted, version = (int)planned["version"]! }, "length"),
+            (new { board = 0, piece = 0, length = (double?)null, version = (int)planned["version"]! }, "length"),
+            (new { board = 99, piece = 0, length = .2, version = (int)planned["version"]! }, "piece"),
+            (new { board = (int?)null, piece = 0, length = .2, version = (int)planned["version"]! }, "piece"),
+        })
+        {
+            var (status, body) = await server.PostAsync($"/api/projects/{project}/miscuts", said);
+            status.ShouldBe(HttpStatusCode.BadRequest);
+            body!["errors"]![field].ShouldNotBeNull(body.ToJsonString());
+        }
+
+        (await server.PostAsync($"/api/projects/{project}/miscuts", new { board = 0, piece = 0, length = .2, version = 99 })).Status.ShouldBe(HttpStatusCode.Conflict);
+        Told(await Things()).ShouldBe(Told(before));
+
+        var (answered, recut) = await server.PostAsync($"/api/projects/{project}/miscuts", new { board = 0, piece = 0, length = wanted - .05, version = (int)planned["version"]! });
+        answered.ShouldBe(HttpStatusCode.OK, recut?.ToJsonString());
+        ((string)recut!["words"]!).ShouldContain("left of that board");
+        ((string)recut["project"]!["state"]!).ShouldBe("BeingBuilt");
+        (await Things()).Sum(t => (int)t["count"]!).ShouldBe(before.Sum(t => (int)t["count"]!) - 1);
+        // It is drawn from what was kept with it, also after a restart.
+        await server.RestartAsync();
+        var again = await Open(project);
+        again["castAnew"].ShouldBeNull();
+        Cuts(again).ShouldBe(Cuts(recut["project"]!));
+        again["plan"]!["cuts"]!.AsArray().SelectMany(b => b!["sawn"]!.AsArray()).Select(x => (double)x!).ShouldHaveSingleItem();
+        await Undo();
+        Cuts(await Open(project)).ShouldBe(Cuts(planned));
+        Told(await Things()).ShouldBe(Told(before));
+    }
+
     /// <summary>A pallet bed's width once came to another number of sections than were sawn, and the bed was stuck.</summary>
     [Theory]
     [InlineData("pallet-bed")]

@@ -132,11 +132,14 @@ public static class AsBuilt
         return bars.Contains(null) ? null : (bars!, lengths);
     }
 
+    /// <summary>The cast without what follows from what is made, such as screws and soil.</summary>
+    internal static Cast Firm(Cast cast, IReadOnlyList<Need> asked) => Keep(cast, [.. asked], [], cast.Cuts.Bars, new(StringComparer.Ordinal));
+
     /// <summary>The cast with only what stays; what was to be cut for the rest goes back.</summary>
     private static Cast Keep(Cast planned, List<Need> stays, List<Need> moves, IReadOnlyList<CutBar> bars, Dictionary<string, double> lengths)
     {
         var ids = stays.Select(n => n.Id).ToHashSet(StringComparer.Ordinal);
-        var left = moves.Count == 0 ? bars : [.. bars.Select(b => b with { Cuts = [.. b.Cuts.Where(c => ids.Contains(c.WantedId))] }).Where(b => b.Cuts.Count > 0).Select(b => b.Anew())];
+        var left = moves.Count == 0 ? bars : [.. bars.Select(b => b with { Cuts = [.. b.Cuts.Where(c => ids.Contains(c.WantedId))] }).Where(b => b.Cuts.Count > 0 || b.Bar.Sawn.Count > 0).Select(b => b.Anew())];
         var inUse = left.Select(b => (b.Bar.ThingId, b.Bar.Piece)).ToHashSet();
         var sawn = planned.Cuts.Bars.Select(b => (b.Bar.ThingId, b.Bar.Piece)).ToHashSet();
         var pieces = stays.Where(n => planned.Pieces.ContainsKey(n.Id)).ToDictionary(n => n.Id, IReadOnlyList<Piece> (n) => [.. planned[n.Id].Select(p => lengths.TryGetValue(n.Id, out var l) ? p with { Length = l } : p)], StringComparer.Ordinal);

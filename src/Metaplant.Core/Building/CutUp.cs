@@ -21,7 +21,7 @@ public sealed record CutUp(IReadOnlyDictionary<int, IReadOnlyList<int>> Gone, IR
     /// <param name="done">Ids of the needs that have been cut, and of what has been taken apart.</param>
     public static CutUp Of(Cast cast, IReadOnlySet<string> done, Heap heap)
     {
-        if (done.Count == 0) return Nothing;
+        if (done.Count == 0 && cast.Cuts.Bars.All(b => b.Bar.Sawn.Count == 0)) return Nothing;
         var gone = new HashSet<(int Thing, int Unit)>();
         List<(int ThingId, Thing Thing)> back = [], made = [];
         foreach (var bar in cast.Cuts.Bars) Sawn(cast, bar, done, heap, gone, back, made);
@@ -46,7 +46,7 @@ public sealed record CutUp(IReadOnlyDictionary<int, IReadOnlyList<int>> Gone, IR
     private static void Sawn(Cast cast, CutBar bar, IReadOnlySet<string> done, Heap heap, HashSet<(int Thing, int Unit)> gone, List<(int ThingId, Thing Thing)> back, List<(int ThingId, Thing Thing)> made)
     {
         var cut = bar.Cuts.Where(c => done.Contains(c.WantedId)).ToList();
-        if (cut.Count == 0 || heap.Find(bar.Bar.ThingId)?.Thing is not { } thing) return;
+        if ((cut.Count == 0 && bar.Bar.Sawn.Count == 0) || heap.Find(bar.Bar.ThingId)?.Thing is not { } thing) return;
         gone.Add((thing.Id, bar.Bar.Piece));
         if (StockOf(cast, bar.Bar, thing) is not { } stock) return;
         made.AddRange(cut.Select(c => BreakDown.Length(stock, c.From, c.To, "piece")).OfType<Thing>().Select(t => (thing.Id, t)));

@@ -96,7 +96,10 @@ public sealed partial class Caster
     public static bool IsFirm(Need need) => need is WholeNeeded or FoundNeeded or PanelsNeeded or SectionsNeeded or SheetsNeeded or RollNeeded or PiecesNeeded or CoursesNeeded or SticksNeeded { Alike: true };
 
     /// <summary>A cast that is being made of, with more asked for: what it has stays as it is, and the rest is found in what it leaves.</summary>
-    public static Cast Recast(Cast kept, IReadOnlyList<Need> needs, Lead lead, Stockroom room, Grown grown, Handbook handbook) => kept.And(new Caster(lead, room, grown, handbook, Effort.Proven).Run(needs, kept));
+    public static Cast Recast(Cast kept, IReadOnlyList<Need> needs, Lead lead, Stockroom room, Grown grown, Handbook handbook) => kept.And(More(kept, needs, lead, room, grown, handbook));
+
+    /// <summary>Only what is found for more that is asked for, in what a cast leaves.</summary>
+    public static Cast More(Cast kept, IReadOnlyList<Need> needs, Lead lead, Stockroom room, Grown grown, Handbook handbook) => new Caster(lead, room, grown, handbook, Effort.Proven).Run(needs, kept);
 
     private Cast Run(IReadOnlyList<Need> needs, Cast? before)
     {

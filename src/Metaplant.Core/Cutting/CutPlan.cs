@@ -5,7 +5,11 @@ public sealed record BadPlace(double From, double To);
 
 /// <summary>One piece of sawn wood that may be cut. Metres.</summary>
 /// <param name="Piece">Which unit of its batch it is, or is got out of, from 1.</param>
-public sealed record Bar(int ThingId, int Piece, double Length, double Width, double Thickness, IReadOnlyList<BadPlace> Bad);
+public sealed record Bar(int ThingId, int Piece, double Length, double Width, double Thickness, IReadOnlyList<BadPlace> Bad)
+{
+    /// <summary>Where a saw has been through it amiss, m along it: nothing is cut across.</summary>
+    public IReadOnlyList<double> Sawn { get; init; } = [];
+}
 
 /// <summary>One piece laid out on a bar, from and to in m along it.</summary>
 public sealed record Cut(string WantedId, double From, double To);
@@ -25,8 +29,7 @@ public sealed record CutBar(Bar Bar, IReadOnlyList<Cut> Cuts, IReadOnlyList<Cut>
     public CutBar? With(Func<string, double?> length)
     {
         var stay = Cuts.Where(c => length(c.WantedId) is null).OrderBy(c => c.From).ToList();
-        List<BadPlace> taken = [.. Bar.Bad, .. stay.Select(c => new BadPlace(c.From - CutPlan.Kerf + CutPlan.BadMargin, c.To + CutPlan.Kerf - CutPlan.BadMargin))];
-        List<BadPlace> free = [.. CutPlan.Sound(Bar.Length, taken)];
+        List<BadPlace> free = [.. Beside(stay)];
         List<Cut> cuts = [.. stay];
         foreach (var (id, long_) in Cuts.Select(c => (c.WantedId, Length: length(c.WantedId))).Where(c => c.Length is not null).Select(c => (c.WantedId, c.Length!.Value)).OrderByDescending(c => c.Value))
         {
@@ -37,6 +40,44 @@ public sealed record CutBar(Bar Bar, IReadOnlyList<Cut> Cuts, IReadOnlyList<Cut>
         }
 
         return new(Bar, [.. cuts.OrderBy(c => c.From)], [.. free.Where(f => f.To - f.From >= CutPlan.WorthKeeping).Select(f => new Cut("", f.From, f.To))]);
+    }
+
+    /// <summary>One more piece in the least stretch left over that takes it; null where none does.</summary>
+    public CutBar? And(string id, double length)
+        => Beside(Cuts).Where(f => f.To - f.From >= length - 1e-9).MinBy(f => f.To - f.From) is { } rest ? (this with { Cuts = [.. Cuts.Append(new(id, rest.From, rest.From + length)).OrderBy(c => c.From)] }).Anew() : null;
+
+    /// <summary>
+    /// The same bar after one of its pieces was sawn off too short, m: what was cut before it stays, and all that was to follow is laid out again in what is left, the longest first.
+    /// </summary>
+    /// <param name="at">Which of its cuts, in order along it.</param>
+    /// <returns>The bar, and what no longer comes out of it.</returns>
+    public (CutBar Left, IReadOnlyList<Cut> Lost) Broken(int at, double length)
+    {
+        var left = (this with { Bar = Bar with { Sawn = [.. Bar.Sawn.Append(Cuts[at].From + length).Order()] }, Cuts = [.. Cuts.Take(at)] }).Anew();
+        List<Cut> lost = [];
+        foreach (var cut in Cuts.Skip(at).OrderByDescending(c => c.To - c.From))
+        {
+            if (left.And(cut.WantedId, cut.To - cut.From) is { } more) left = more;
+            else lost.Add(cut);
+        }
+
+        return (left, lost);
+    }
+
+    /// <summary>Stretches that are sound, whole and not cut into pieces.</summary>
+    private IEnumerable<BadPlace> Beside(IEnumerable<Cut> cuts)
+        => CutPlan.Sound(Bar.Length, [.. Bar.Bad, .. cuts.Select(c => new BadPlace(c.From - CutPlan.Kerf + CutPlan.BadMargin, c.To + CutPlan.Kerf - CutPlan.BadMargin))]).SelectMany(Whole);
+
+    private IEnumerable<BadPlace> Whole(BadPlace stretch)
+    {
+        var from = stretch.From;
+        foreach (var x in Bar.Sawn.Where(x => x > stretch.From && x < stretch.To))
+        {
+            if (x > from) yield return new(from, x);
+            from = x + CutPlan.Kerf;
+        }
+
+        if (stretch.To > from) yield return new(from, stretch.To);
     }
 }
 

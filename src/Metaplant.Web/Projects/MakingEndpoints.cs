@@ -14,6 +14,15 @@ namespace Metaplant.Web.Projects;
 /// <param name="Value">m; the planned one's own takes it out again.</param>
 public sealed record TapeInput(string? Of, Side? Side, double? Value, int? Version);
 
+/// <summary>A piece that was sawn too short.</summary>
+/// <param name="Board">Its place among the plan's cut boards, from 0.</param>
+/// <param name="Piece">Its place among the cuts of that board, from 0.</param>
+/// <param name="Length">As it came out, m.</param>
+public sealed record MiscutInput(int? Board, int? Piece, double? Length, int? Version);
+
+/// <summary>The project as it is from then on, and where the pieces come from now.</summary>
+public sealed record RecutDto(ProjectDto Project, Sentence Words);
+
 /// <summary>How a project ends, and why.</summary>
 public sealed record EndInput(ProjectState? How, string? Why, int? Version);
 
@@ -29,6 +38,7 @@ internal static class MakingEndpoints
     public static void MapMaking(this IEndpointRouteBuilder api)
     {
         api.MapPost("/projects/{id:int}/measures", Measure).InTurn().WithName("measureProject");
+        api.MapPost("/projects/{id:int}/miscuts", Miscut).InTurn().WithName("miscut");
         api.MapPost("/projects/{id:int}/end", End).InTurn().WithName("endProject");
         api.MapGet("/projects/{id:int}/better", Better).WithName("betterForProject");
         api.MapGet("/projects/{id:int}/last-picture.svg", LastPicture).WithName("lastPicture");
@@ -45,6 +55,20 @@ internal static class MakingEndpoints
         if (!made.Ok) return Problems.Refuse(made.Problems);
         await garden.SaveAsync($"Measured {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.Ok(await ProjectEndpoints.Show(garden, row, cancel));
+    }
+
+    private static async Task<Results<Ok<RecutDto>, ValidationProblem, ProblemHttpResult>> Miscut(int id, MiscutInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
+    {
+        if (await garden.Projects.FindAsync([id], cancel) is not { } row) return Problems.NotHere("There is no such project.");
+        if (row.Version != input.Version) return Problems.Changed();
+        if (input is not { Board: { } board, Piece: { } piece }) return Problems.Refuse("piece", "Which piece is it?");
+        if (input.Length is not { } length) return Problems.Refuse("length", "How long did it come out?");
+        var read = await ProjectEndpoints.Reading.OfAsync(garden, row, cancel);
+        if (read is not { Plan: { } plan, Drawn.Value: { } drawn }) return Problems.Refuse(read.Drawn.Problems);
+        var recut = await garden.MiscutAsync(row, drawn, plan, read.Done, new(board, piece, length), read.Brief.Value!, read.Heap, cancel);
+        if (!recut.Ok) return Problems.Refuse(recut.Problems);
+        await garden.SaveAsync($"Sawn too short: a piece of {row.Name}", time.GetUtcNow().UtcDateTime, cancel);
+        return TypedResults.Ok(new RecutDto(await ProjectEndpoints.Show(garden, row, cancel), recut.Value.Words));
     }
 
     private static async Task<Results<Ok<ProjectDto>, ValidationProblem, ProblemHttpResult>> End(int id, EndInput input, GardenContext garden, TimeProvider time, CancellationToken cancel)
