@@ -26,6 +26,13 @@ async function seen(page) {
   await page.locator('.worth').waitFor({ timeout: 60_000 });
 }
 
+/** The step that saws, its clock going. */
+async function sawing(page) {
+  while (await page.locator('.one .board').count() === 0) await page.getByRole('button', { name: 'The next step' }).click();
+  await page.getByRole('button', { name: 'Start the clock' }).click();
+  await page.waitForTimeout(2000);
+}
+
 /** Name, address, what to wait for, and what to do first. */
 const views = [
   ['gather', '/gather/1', '.judged'],
@@ -42,6 +49,7 @@ const views = [
   ['garden-file', '/house-rules/file', '.backups', null, null, (page) => page.getByRole('button', { name: 'Keep one now' }).click()],
   ['phone', '/gather/10', '.judged', null, { width: 390, height: 844 }],
   ['phone-draw', '/draw/drilled-tub?source=10', 'dl.bar', null, { width: 390, height: 844 }],
+  ['phone-bench', '/bench/1', '.one', sawing, { width: 390, height: 844 }],
   ['phone-seen', '/fetch/new', '.picker svg', seen, { width: 390, height: 844 }],
   ['phone-sums', '/sums/board-span', '.first .large', null, { width: 390, height: 844 }],
 ];

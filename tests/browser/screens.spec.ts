@@ -15,6 +15,7 @@ const screens: [string, string][] = [
   ['Draw, a tub', '/draw/drilled-tub?source=10'],
   ['Draw, a cone', '/draw/wound-cone?source=25'],
   ['Make', '/make/2'],
+  ['the bench', '/bench/1'],
   ['Sums, a board', '/sums/board-span'],
   ['Sums, layers of fill', '/sums/settling'],
   ['House rules', '/house-rules'],

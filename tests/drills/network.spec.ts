@@ -57,8 +57,8 @@ test('a helper’s code opens one project’s steps and nothing else, until it i
     const answer = await call(path, method, cookie, type);
     if (answer.status !== 403) open.push(`${method} ${path}`);
   }
-  expect(open.sort()).toEqual(['GET /api/door', 'GET /api/projects/{id}/steps', 'POST /api/projects/{id}/ticks']);
-  for (const path of ['/api/projects/2/steps', '/api/projects/01/steps', '/api/projects/1/../2/steps', '/api/photos/1', '/api/things/csv', '/api/garden/archive', '/api/garden/document']) expect((await call(path, 'GET', cookie)).status, path).not.toBe(200);
+  expect(open.sort()).toEqual(['GET /api/door', 'GET /api/projects/{id}/steps', 'GET /api/projects/{id}/steps/{step}.svg', 'POST /api/projects/{id}/ticks']);
+  for (const path of ['/api/projects/2/steps', '/api/projects/2/steps/fill.svg', '/api/projects/1/pictures/front.svg', '/api/projects/01/steps', '/api/projects/1/../2/steps', '/api/photos/1', '/api/things/csv', '/api/garden/archive', '/api/garden/document']) expect((await call(path, 'GET', cookie)).status, path).not.toBe(200);
   const steps = JSON.parse((await call('/api/projects/1/steps', 'GET', cookie)).text) as { steps: { id: string; done: boolean }[] };
   expect((await json(`${server.network}/api/projects/1/ticks`, 'POST', { step: steps.steps[0].id, done: true }, { cookie })).status).toBe(204);
   expect((await json(`${server.network}/api/projects/2/ticks`, 'POST', { step: 'fill', done: false }, { cookie })).status).toBe(403);

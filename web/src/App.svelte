@@ -21,6 +21,7 @@
     '/fetch/:what?': wrap({ asyncComponent: () => import('./stages/fetch/Fetch.svelte') }),
     '/draw/:design?': wrap({ asyncComponent: () => import('./stages/draw/Draw.svelte') }),
     '/make/:project?': wrap({ asyncComponent: () => import('./stages/make/Make.svelte') }),
+    '/bench/:project': wrap({ asyncComponent: () => import('./stages/make/Bench.svelte') }),
     '/sums/:name?': wrap({ asyncComponent: () => import('./stages/sums/Sums.svelte') }),
     '/house-rules/:part?': wrap({ asyncComponent: () => import('./stages/rules/HouseRules.svelte') }),
     '/help': wrap({ asyncComponent: () => import('./stages/help/Help.svelte') }),

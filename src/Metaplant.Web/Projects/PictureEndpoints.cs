@@ -59,9 +59,9 @@ internal static class PictureEndpoints
         return TypedResults.Content(TrueSize.Sheet(view, on, sheet, $"{name}: {Reader.Now.Tell(plan.Templates[template].Title)}", Reader.Now), "image/svg+xml", Encoding.UTF8);
     }
 
-    private sealed record Opened(string Name, Board Board, BuildPlan Plan);
+    internal sealed record Opened(string Name, Board Board, BuildPlan Plan);
 
-    private static async Task<Outcome<Opened>> OpenAsync(GardenContext garden, int id, CancellationToken cancel)
+    internal static async Task<Outcome<Opened>> OpenAsync(GardenContext garden, int id, CancellationToken cancel)
     {
         if (await garden.Projects.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id, cancel) is not { } row) return new Problem("project", "There is no such project.");
         var read = await ProjectEndpoints.Reading.OfAsync(garden, row, cancel);

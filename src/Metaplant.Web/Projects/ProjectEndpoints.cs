@@ -22,10 +22,14 @@ public sealed record ProjectSummaryDto(int Id, string Name, string Design, strin
 /// <summary>What is kept: a name and what stands on the drawing board.</summary>
 public sealed record ProjectInput(string? Name, BoardInput? Board, int? Version);
 
-public sealed record CutDto(string Piece, double From, double To);
+/// <summary>A stretch of a board, in m along it: a piece, a bad place or what is left over.</summary>
+/// <param name="Need">What is cut there, as <see cref="StepDto.Saws"/> names it; empty of what is no piece.</param>
+public sealed record CutDto(string Piece, double From, double To, string Need = "");
 
 /// <summary>A board with its cuts, bad places and offcuts, in m along it.</summary>
-public sealed record CutBarDto(int ThingId, int Number, string Name, int Piece, double Length, double Width, double Thickness, IReadOnlyList<CutDto> Cuts, IReadOnlyList<CutDto> Bad, IReadOnlyList<CutDto> Offcuts);
+/// <param name="Marks">Where to put the pencil.</param>
+/// <param name="Sawn">Where a piece was sawn too short.</param>
+public sealed record CutBarDto(int ThingId, int Number, string Name, int Piece, double Length, double Width, double Thickness, IReadOnlyList<CutDto> Cuts, IReadOnlyList<CutDto> Bad, IReadOnlyList<CutDto> Offcuts, Sentence Marks, IReadOnlyList<double> Sawn);
 
 /// <summary>A pallet with the slats (from 1) that each section takes, and the bad ones.</summary>
 public sealed record PalletCutDto(int ThingId, int Number, string Name, IReadOnlyList<int> Pieces, int Slats, IReadOnlyList<int> FirstSlats, int SlatsHigh, IReadOnlyList<int> BadSlats);
@@ -38,7 +42,9 @@ public sealed record ToolDto(Sentence Words, Having Having, string? Who, Sentenc
     public static ToolDto Of(ToolAnswer a) => new(a.Need.Told, a.Having, a.Who, a.Instead);
 }
 
-public sealed record StepDto(string Id, int Number, Sentence Title, Sentence Words, double Minutes, IReadOnlyList<ToolDto> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<Sentence> Cautions, bool Picture, bool Done, bool Cuts, double? Took);
+/// <summary>One step of making it, and whether it is done.</summary>
+/// <param name="Saws">What it cuts out of the boards of the plan.</param>
+public sealed record StepDto(string Id, int Number, Sentence Title, Sentence Words, double Minutes, IReadOnlyList<ToolDto> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<Sentence> Cautions, bool Picture, bool Done, bool Cuts, IReadOnlyList<string> Saws, double? Took);
 
 public sealed record PlanDto(
     IReadOnlyList<StepDto> Steps, IReadOnlyList<CutBarDto> Cuts, double Waste, IReadOnlyList<PalletCutDto> PalletCuts, IReadOnlyList<TemplateDto> Templates, IReadOnlyList<PurchaseDto> Shopping, IReadOnlyList<ToolDto> Tools,
@@ -211,7 +217,7 @@ internal static class ProjectEndpoints
     {
         var names = board.Fit.Cast.Asked.DistinctBy(n => n.Id).ToDictionary(n => n.Id, n => n.Name, StringComparer.Ordinal);
         return new(
-            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title, s.Words, s.Minutes, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, s.Places.Count > 0, done.Contains(s.Id), s.Cuts.Count > 0, making.Minutes.TryGetValue(s.Id, out var took) ? took : null))],
+            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title, s.Words, s.Minutes, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, s.Places.Count > 0, done.Contains(s.Id), s.Cuts.Count > 0, s.Cuts, making.Minutes.TryGetValue(s.Id, out var took) ? took : null))],
             [.. plan.Cuts.Bars.Select(b => BarOf(b, heap, names))], plan.Cuts.Waste, PalletCuts(plan, heap), [.. plan.Templates.Select(t => new TemplateDto(t.Title, ViewDto.Of(t.View), t.Holes, t.Diameter, Core.Drawing.TrueSize.Sheets(t.View, Telling.Reader.Paper) is var (across, up) ? across * up : 1))],
             [.. FitDto.Purchases(plan.Shopping)], [.. plan.Tools.Select(ToolDto.Of)], plan.Hours, plan.Cost, Cautions.NotACertificate);
     }
@@ -221,7 +227,7 @@ internal static class ProjectEndpoints
         var thing = heap.Find(bar.Bar.ThingId)!.Thing;
         return new(
             thing.Id, thing.Number, thing.Name, bar.Bar.Piece, bar.Bar.Length, bar.Bar.Width, bar.Bar.Thickness,
-            [.. bar.Cuts.Select(c => new CutDto(names[c.WantedId], c.From, c.To))], [.. bar.Bar.Bad.Select(b => new CutDto("bad", b.From, b.To))], [.. bar.Offcuts.Select(o => new CutDto("offcut", o.From, o.To))]);
+            [.. bar.Cuts.Select(c => new CutDto(names[c.WantedId], c.From, c.To, c.WantedId))], [.. bar.Bar.Bad.Select(b => new CutDto("bad", b.From, b.To))], [.. bar.Offcuts.Select(o => new CutDto("offcut", o.From, o.To))], Marks.Words(bar), bar.Bar.Sawn);
     }
 
     /// <summary>Pallets sawn alike are shown once.</summary>

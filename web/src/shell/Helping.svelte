@@ -2,16 +2,22 @@
   import Button from '../lib/controls/Button.svelte';
   import { api, troubleOf, unreachable, type Schemas } from '../lib/api/client';
   import { garden } from '../lib/garden.svelte';
+  import { OTHERS_SEEN_AFTER } from '../stages/make/making.svelte';
+  import OneStep from '../stages/make/OneStep.svelte';
   import Steps from '../stages/make/Steps.svelte';
 
-  /** All that a helper sees: the steps of the project they were invited to. */
+  /** All that a helper sees: the steps of the project they were invited to, in a list or one at a time. */
   const { project: id }: { project: number } = $props();
 
   let project = $state.raw<Schemas['ProjectStepsDto'] | null>(null);
   let wrong = $state('');
+  let oneAtATime = $state(false);
 
   $effect(() => {
     void read();
+    // Somebody else may be ticking.
+    const again = setInterval(() => void read(), OTHERS_SEEN_AFTER);
+    return () => clearInterval(again);
   });
 
   async function read() {
@@ -25,11 +31,11 @@
     }
   }
 
-  async function tick(step: string, done: boolean) {
+  async function tick(step: string, done: boolean, minutes: number | null = null) {
     try {
       const { error, response } = await api.POST('/api/projects/{id}/ticks', {
         params: { path: { id } },
-        body: { step, done },
+        body: { step, done, minutes },
       });
       const said = response.ok ? '' : troubleOf(response.status, error).whole;
       await read();
@@ -54,10 +60,21 @@
           {project.designName} · {project.steps.filter((s) => s.done).length} of {project.steps.length} steps done
         </p>
       </div>
-      <Button class="px-4" onclick={() => void leave()}>I am done</Button>
+      <div class="press">
+        <Button class="px-4" onclick={() => (oneAtATime = !oneAtATime)}
+          >{oneAtATime ? 'All steps' : 'One at a time'}</Button
+        >
+        <Button class="px-4" onclick={() => void leave()}>I am done</Button>
+      </div>
     </header>
     {#if project.whyNot}<p class="problem">{project.whyNot}</p>{/if}
-    <Steps steps={project.steps} ontick={(s, d) => void tick(s, d)} />
+    {#if oneAtATime && project.steps.length > 0}<OneStep
+        project={id}
+        steps={project.steps}
+        cuts={project.cuts}
+        ontick={(s, d, m) => void tick(s, d, m)}
+      />
+    {:else}<Steps steps={project.steps} ontick={(s, d) => void tick(s, d)} />{/if}
   {/if}
   {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}
 </section>
@@ -74,6 +91,13 @@
     justify-content: space-between;
     gap: 16px;
     align-items: start;
+  }
+
+  .press {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: end;
+    gap: 8px;
   }
 
   header :global(button) {

@@ -22,6 +22,7 @@ export const stages: Stage[] = [
   {
     name: 'Make',
     path: '/make',
+    also: ['/bench'],
     fact: (g) => (g.projects.length === 0 ? 'nothing yet' : `${g.projects.length} to make`),
   },
 ];

@@ -12,13 +12,15 @@
     /** SI; null where it may be left out and is. */
     value: number | null;
     error?: string;
+    /** What stands there while nothing does, where it may be left out. */
+    blank?: string;
     onvalue: (value: number) => void;
     /** The field was emptied; only where it may be left out. */
     onclear?: () => void;
     onerror: (sentence: string) => void;
   }
 
-  const { name, hint, unit, value, error, onvalue, onclear, onerror }: Props = $props();
+  const { name, hint, unit, value, error, blank = 'none', onvalue, onclear, onerror }: Props = $props();
   const id = $props.id();
   const text = $derived(value === null ? '' : fieldText(value, unit, garden.system));
 
@@ -44,7 +46,7 @@
     {id}
     class="mono"
     value={text}
-    placeholder={onclear ? 'none' : undefined}
+    placeholder={onclear ? blank : undefined}
     autocomplete="off"
     aria-invalid={error ? 'true' : undefined}
     aria-describedby={error ? `${id}-wrong` : undefined}

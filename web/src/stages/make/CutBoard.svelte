@@ -4,7 +4,13 @@
   import { garden } from '../../lib/garden.svelte';
   import { lengthDigits, say } from '../../lib/units/tell';
 
-  const { bar }: { bar: Schemas['CutBarDto'] } = $props();
+  interface Props {
+    bar: Schemas['CutBarDto'];
+    /** What is cut now, by its need; all of it where nothing is said. */
+    lit?: readonly string[];
+  }
+
+  const { bar, lit }: Props = $props();
 
   let width = $state(480);
   const HEIGHT = 30;
@@ -39,7 +45,14 @@
         stroke="var(--fails)"
       />{/each}
     {#each bar.cuts as c, i (c.from)}
-      <rect x={1 + c.from * scale} y="1" width={(c.to - c.from) * scale} height={HEIGHT} class="cut" />
+      <rect
+        x={1 + c.from * scale}
+        y="1"
+        width={(c.to - c.from) * scale}
+        height={HEIGHT}
+        class="cut"
+        class:later={lit && !lit.includes(c.need)}
+      />
       <text x={1 + ((c.from + c.to) / 2) * scale} y="20" text-anchor="middle"
         >{lengthDigits(c.to - c.from, garden.system)}</text
       >
@@ -50,6 +63,7 @@
         class="at">{lengthDigits(c.to, garden.system)}</text
       >
     {/each}
+    {#each bar.sawn as x (x)}<line x1={1 + x * scale} x2={1 + x * scale} y1="0" y2={HEIGHT + 2} class="amiss" />{/each}
   </svg>
 </figure>
 
@@ -74,6 +88,16 @@
     fill: var(--wood);
     stroke: var(--ink);
     stroke-width: 1.3;
+  }
+
+  .later {
+    fill: var(--board);
+    stroke-dasharray: 4 3;
+  }
+
+  .amiss {
+    stroke: var(--fails);
+    stroke-width: 2.5;
   }
 
   text {

@@ -85,7 +85,8 @@
           <Button class="px-4" onclick={() => void making.empty()}>Empty it</Button>
           <Hint words="Its soil goes back to the heap as used soil" />
         {/if}
-        <Button kind="main" class="px-5" onclick={() => window.print()}>Print the sheet</Button>
+        <Button class="px-4" onclick={() => window.print()}>Print the sheet</Button>
+        <Button kind="main" class="px-5" onclick={() => void push(`/bench/${id}`)}>At the bench</Button>
       </div>
     </header>
     {#if wrong}<p class="problem" role="alert">{wrong}</p>{/if}

@@ -5,6 +5,9 @@ import { garden } from '../../lib/garden.svelte';
 
 type Tape = Schemas['TapeDto'];
 
+/** Milliseconds after which what somebody else has ticked is seen. */
+export const OTHERS_SEEN_AFTER = 4000;
+
 function isProject(answer: unknown): answer is Project {
   return typeof answer === 'object' && answer !== null && 'tapes' in answer;
 }
@@ -16,6 +19,8 @@ export class MakingState {
   /** What is wrong with a measure, by its key. */
   wrongTape = $state.raw<Record<string, string>>({});
 
+  /** Where pieces come from now that one was sawn too short. */
+  recut = $state('');
   private turn: Promise<unknown> = Promise.resolve();
   private readonly id: number;
   private readonly asked: CreateQueryResult<Project>;
@@ -30,14 +35,18 @@ export class MakingState {
   readonly left = $derived(this.plan?.steps.filter((s) => !s.done).reduce((m, s) => m + s.minutes, 0) ?? 0);
   readonly took = $derived(this.plan?.steps.reduce((m, s) => m + (s.took ?? 0), 0) ?? 0);
 
-  /** @param of the id of the project in hand; 0 while there is none. */
-  constructor(of: () => number) {
+  /**
+   * @param of the id of the project in hand; 0 while there is none.
+   * @param withOthers others may be at it at the same time: it is read again and again.
+   */
+  constructor(of: () => number, { withOthers = false } = {}) {
     this.id = $derived(of());
     this.asked = createQuery(
       () => ({
         queryKey: ['project', this.id],
         queryFn: ({ signal }) => taken(api.GET('/api/projects/{id}', { ...this.path, signal })),
         enabled: this.id > 0,
+        refetchInterval: withOthers ? OTHERS_SEEN_AFTER : false,
       }),
       () => held,
     );
@@ -85,6 +94,22 @@ export class MakingState {
     // Told where it was typed, and nowhere twice.
     this.refused = '';
     this.wrongTape = trouble ? { ...this.wrongTape, [key]: trouble.whole } : { ...this.wrongTape, [key]: '' };
+  }
+
+  /** A piece was sawn too short: the rest is laid out again. Returns what was wrong, if anything. */
+  async tooShort(board: number, piece: number, length: number): Promise<Trouble | null> {
+    let words = '';
+    const trouble = await this.write(async (id, version) => {
+      const answer = await api.POST('/api/projects/{id}/miscuts', {
+        params: { path: { id } },
+        body: { board, piece, length, version },
+      });
+      words = answer.data?.words ?? '';
+      return { ...answer, data: answer.data?.project };
+    }, 'Laid out again');
+    this.refused = '';
+    this.recut = words;
+    return trouble;
   }
 
   /** Its soil comes back to the heap with its history. */
