@@ -21,9 +21,10 @@ public sealed record PlannedAs(Tally Tally, IReadOnlyList<Tapeable> Tapes, KeptC
 /// <param name="Gone">By thing, the units that a saw has been into: no longer things of their own.</param>
 /// <param name="Gave">Numbers of the things that cutting gave back to the heap.</param>
 /// <param name="Minutes">What steps really took, by step, where somebody said so.</param>
+/// <param name="Reckoned">What was reckoned for these then, nobody's pace in it; null where it was kept before that was.</param>
 /// <param name="Why">Of one that is given up or taken down.</param>
 public sealed record Making(
-    ProjectState State, IReadOnlyList<Taped> Measured, PlannedAs? Planned, IReadOnlyDictionary<int, IReadOnlyList<int>> Gone, IReadOnlyList<int> Gave, IReadOnlyDictionary<string, double> Minutes, string Why = "")
+    ProjectState State, IReadOnlyList<Taped> Measured, PlannedAs? Planned, IReadOnlyDictionary<int, IReadOnlyList<int>> Gone, IReadOnlyList<int> Gave, IReadOnlyDictionary<string, double> Minutes, string Why = "", IReadOnlyDictionary<string, double>? Reckoned = null)
 {
     public static Making NotBegun { get; } = new(ProjectState.Drawn, [], null, new Dictionary<int, IReadOnlyList<int>>(), [], new Dictionary<string, double>());
 
@@ -51,7 +52,10 @@ public sealed record Making(
     /// <summary>False where it names a thing that is not there or a figure that no tape gives, as a document may.</summary>
     /// <param name="units">How many units of each thing the project has spoken for.</param>
     internal bool Holds(IReadOnlyDictionary<int, int> units)
-        => Enum.IsDefined(State) && Measured.All(m => double.IsFinite(m.Value) && m.Value > 0) && Gone.All(g => g.Value.Distinct().Count() == g.Value.Count && g.Value.Count <= units.GetValueOrDefault(g.Key)) && Minutes.Values.All(m => m is > 0 and <= MostMinutes);
+        => Enum.IsDefined(State) && Measured.All(m => double.IsFinite(m.Value) && m.Value > 0) && Gone.All(g => g.Value.Distinct().Count() == g.Value.Count && g.Value.Count <= units.GetValueOrDefault(g.Key)) && Minutes.Values.All(m => m is > 0 and <= MostMinutes) && (Reckoned ?? Minutes).Values.All(m => double.IsFinite(m) && m >= 0);
+
+    /// <summary>The steps that were timed.</summary>
+    internal IEnumerable<Timed> Timed() => Minutes.Where(m => Reckoned?.ContainsKey(m.Key) == true).Select(m => new Timed(m.Key, Reckoned![m.Key], m.Value));
 
     public string Write() => JsonSerializer.Serialize(this);
 }

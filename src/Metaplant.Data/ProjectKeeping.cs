@@ -58,11 +58,11 @@ public static class ProjectKeeping
     public const string FillStep = "fill";
 
     /// <summary>What the project was drawn for, or what in it the present catalogue no longer knows.</summary>
-    public static Outcome<Brief> BriefOf(this ProjectRow project, Handbook handbook)
+    public static Outcome<Brief> BriefOf(this ProjectRow project, Handbook handbook, Pace? pace = null)
     {
         if (!Enum.TryParse<Exposure>(project.Exposure, out var exposure) || !Enum.IsDefined(exposure)) return new Problem("exposure", "How windy it stands is no longer in the list.");
         if (!Enum.TryParse<Site>(project.Site, out var site) || !Enum.IsDefined(site)) return new Problem("site", "Where it stands is no longer in the list.");
-        return Brief.Create(handbook, project.Medium, project.Crop, exposure, project.PeopleAtEdge, site, project.Ground);
+        return Brief.Create(handbook, project.Medium, project.Crop, exposure, project.PeopleAtEdge, site, project.Ground).Then<Brief>(b => b with { Pace = pace ?? Pace.Unknown });
     }
 
     /// <summary>The project on the drawing board, with its own things counted as free, or why it cannot be drawn.</summary>

@@ -33,8 +33,9 @@ public static class ProjectMaking
         if (isDone && done.Add(stepId)) garden.Ticks.Add(new() { ProjectId = project.Id, Step = stepId });
         if (!isDone && done.Remove(stepId)) garden.Ticks.Remove(ticks.First(t => t.Step == stepId));
         var took = making.Minutes.Where(x => x.Key != stepId).ToDictionary(StringComparer.Ordinal);
-        if (isDone && minutes is { } value) took[stepId] = value;
-        making = making with { Minutes = took, State = done.Count == 0 ? ProjectState.Drawn : plan.Steps.All(s => done.Contains(s.Id)) ? ProjectState.Built : ProjectState.BeingBuilt };
+        var reckoned = (making.Reckoned ?? new Dictionary<string, double>()).Where(x => x.Key != stepId).ToDictionary(StringComparer.Ordinal);
+        if (isDone && minutes is { } value) (took[stepId], reckoned[stepId]) = (value, step.Reckoned);
+        making = making with { Minutes = took, Reckoned = reckoned, State = done.Count == 0 ? ProjectState.Drawn : plan.Steps.All(s => done.Contains(s.Id)) ? ProjectState.Built : ProjectState.BeingBuilt };
         // One from before pieces were kept is not known to be made of any certain ones.
         if (project.Cast is not null && drawn.CastAnew is null && step.Cuts.Count > 0)
         {

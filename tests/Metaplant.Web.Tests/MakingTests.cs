@@ -265,6 +265,29 @@ public sealed class MakingTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_step_timed_three_times_is_reckoned_by_the_gardeners_own_clock_everywhere()
+    {
+        static JsonNode Fill(JsonNode project) => project["plan"]!["steps"]!.AsArray().First(s => (string)s!["id"]! == "fill")!;
+        var reckoned = (double)Fill(await Open(1))["minutes"]!;
+        foreach (var (project, factor) in ((int[])[2, 3, 6]).Zip([1.5, 3.0, 2.0]))
+        {
+            ((double)Fill(await Open(1))["minutes"]!, (int)Fill(await Open(1))["timed"]!).ShouldBe((reckoned, 0));
+            var minutes = factor * (double)Fill(await Open(project))["minutes"]!;
+            (await server.PostAsync($"/api/projects/{project}/ticks", new { step = "fill", done = true, minutes })).Status.ShouldBe(HttpStatusCode.NoContent);
+        }
+
+        var after = await Open(1);
+        ((double)Fill(after)["minutes"]!).ShouldBe(2 * reckoned, 1e-6);
+        ((int)Fill(after)["timed"]!).ShouldBe(3);
+        ((double)after["plan"]!["hours"]! * 60).ShouldBe(after["plan"]!["steps"]!.AsArray().Sum(s => (double)s!["minutes"]!), 1e-6);
+        await server.RestartAsync();
+        ((int)Fill(await Open(1))["timed"]!).ShouldBe(3);
+        // A time that was typed amiss is taken back, and two are not enough.
+        (await server.PostAsync("/api/projects/3/ticks", new { step = "fill", done = true })).Status.ShouldBe(HttpStatusCode.NoContent);
+        ((double)Fill(await Open(1))["minutes"]!, (int)Fill(await Open(1))["timed"]!).ShouldBe((reckoned, 0));
+    }
+
+    [Fact]
     public async Task A_garden_that_is_being_built_goes_out_and_in_as_a_document_with_all_of_it()
     {
         var project = await Upright();

@@ -6,10 +6,13 @@ using Metaplant.Core.Materials;
 
 namespace Metaplant.Core.Building;
 
-/// <summary>One step as it will be done here. Minutes include the salvage factor.</summary>
+/// <summary>One step as it will be done here.</summary>
+/// <param name="Reckoned">Minutes with the salvage factor.</param>
+/// <param name="Minutes">The same by the gardener's own pace.</param>
+/// <param name="Timed">How often that was timed; 0 where not often enough to be gone by.</param>
 /// <param name="Places">Ids of the parts that stand once it is done, for its picture.</param>
 /// <param name="Cuts">Ids of the needs whose pieces are cut to size by it.</param>
-public sealed record Step(string Id, int Number, Sentence Title, Sentence Words, double Minutes, IReadOnlyList<ToolAnswer> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<Sentence> Cautions, IReadOnlyList<string> Places, IReadOnlyList<string> Cuts);
+public sealed record Step(string Id, int Number, Sentence Title, Sentence Words, double Reckoned, double Minutes, int Timed, IReadOnlyList<ToolAnswer> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<Sentence> Cautions, IReadOnlyList<string> Places, IReadOnlyList<string> Cuts);
 
 /// <summary>Everything needed to make a blueprint: steps, cuts, template, shopping, hours.</summary>
 public sealed record BuildPlan(
@@ -24,7 +27,7 @@ public sealed record BuildPlan(
         List<Operation> operations = [.. TakingApart(fit), .. fit.Blueprint.Operations()];
         List<Step> steps =
         [
-            .. operations.SelectMany(o => Rips(o, fit).Append(o)).Select((o, i) => new Step(o.Id, i + 1, o.Title, o.Words, o.MinutesWith(factor), [.. o.Tools.Select(shelf.Answer)], o.Protection, o.TwoPeople, [.. o.Cautions.Select(Cautions.Sentence)], o.Places, o.Cuts)),
+            .. operations.SelectMany(o => Rips(o, fit).Append(o)).Select((o, i) => new Step(o.Id, i + 1, o.Title, o.Words, o.MinutesWith(factor), o.MinutesWith(factor) * brief.Pace.Factor(o.Id), brief.Pace.Times(o.Id), [.. o.Tools.Select(shelf.Answer)], o.Protection, o.TwoPeople, [.. o.Cautions.Select(Cautions.Sentence)], o.Places, o.Cuts)),
         ];
         return new(
             steps, fit.Cast.Cuts, fit.Cast.SectionCuts, HoleTemplate.Of(fit.Blueprint, fit.Assessment), fit.Cast.Buys,

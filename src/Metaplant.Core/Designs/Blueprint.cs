@@ -163,5 +163,6 @@ public sealed record Blueprint
     public double Depth => Bays.Select(b => b.Depth).DefaultIfEmpty(0).Max();
 
     /// <summary>Working minutes of all steps and of taking stock apart for it, with <paramref name="salvageFactor"/> on those that salvage makes longer.</summary>
-    public double MinutesWith(double salvageFactor, Cast cast) => Operations().Sum(o => o.MinutesWith(salvageFactor)) + cast.TakingApart * salvageFactor;
+    public double MinutesWith(double salvageFactor, Cast cast, Building.Pace pace)
+        => Operations().Sum(o => o.MinutesWith(salvageFactor) * pace.Factor(o.Id)) + cast.TakingApart * salvageFactor * pace.FactorOfTakingApart;
 }

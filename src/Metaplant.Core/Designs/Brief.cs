@@ -46,6 +46,9 @@ public sealed record Brief(Handbook Handbook, Medium Medium, Crop? Crop, Exposur
     /// <summary>The row of <see cref="Grounds"/> it stands in or on; null where nobody has looked.</summary>
     public string? GroundId { get; init; }
 
+    /// <summary>How fast the gardener works, by the clock.</summary>
+    public Building.Pace Pace { get; init; } = Building.Pace.Unknown;
+
     public SoilLoad Soil => SoilLoad.Of(Medium, People);
 
     /// <summary>What people bring on top of the soil, Pa; 0 where nobody stands at the edge.</summary>

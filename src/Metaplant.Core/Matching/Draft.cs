@@ -74,7 +74,7 @@ public sealed record Fit(Design Design, Chosen Set, Blueprint Blueprint, Assessm
     public Lead Lead => Set.Lead;
 
     /// <summary>Working hours, with the salvage factor where salvage costs time.</summary>
-    public double Hours(Brief brief) => Blueprint.MinutesWith(brief.Handbook[Practice.SalvageFactor], Cast) / 60;
+    public double Hours(Brief brief) => Blueprint.MinutesWith(brief.Handbook[Practice.SalvageFactor], Cast, brief.Pace) / 60;
 
     /// <summary>True where it grows, drains and holds, and nothing is missing that cannot be bought.</summary>
     public bool Good => Assessment.Worst < Verdict.Fails && !Cast.Unfilled.Any();

@@ -40,7 +40,7 @@ public sealed record Means(double? Hours = null, double? Money = null, bool Alon
 
     /// <summary>True where hours or money are beyond them already as a draft shows, before anything is assessed: what is solved for and supplied later only adds to both.</summary>
     public bool AreExceededBy(Draft draft)
-        => (Hours is { } hours && draft.Blueprint.MinutesWith(draft.Set.Brief.Handbook[Practice.SalvageFactor], draft.Cast) / 60 > hours + Slack) || (Money is { } money && draft.Cast.Cost > money + Slack);
+        => (Hours is { } hours && draft.Blueprint.MinutesWith(draft.Set.Brief.Handbook[Practice.SalvageFactor], draft.Cast, draft.Set.Brief.Pace) / 60 > hours + Slack) || (Money is { } money && draft.Cast.Cost > money + Slack);
 
     /// <summary>Of what a fit asks more than there is, in the order of <see cref="Limit"/>; nothing where it is within them.</summary>
     public IReadOnlyList<Beyond> Of(Fit fit)

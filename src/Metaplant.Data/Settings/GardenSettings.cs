@@ -29,6 +29,9 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
     /// <summary>The load space of the car or trailer; null where nobody measured it.</summary>
     public Carrier? Carrier { get; init; }
 
+    /// <summary>How fast the gardener works, by what was timed in all projects; kept with these.</summary>
+    public Pace Pace { get; init; } = Pace.Unknown;
+
     /// <summary>Tells what the core says in the units, decimals and money of the garden.</summary>
     public Teller Teller => new(
         Units switch { "in" => Lengths.Inches, "cm" => Lengths.Centimetres, _ => Lengths.Millimetres }, Manner.Decimal == "," ? ',' : '.', Manner.Currency,
@@ -79,5 +82,8 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
     public Handbook Handbook => Handbook.WithWhatCanBe(Constants);
 
     public static async Task<GardenSettings> ReadAsync(GardenContext garden, CancellationToken cancel = default)
-        => SettingRows.Read(await garden.Settings.AsNoTracking().ToDictionaryAsync(s => s.Key, s => s.Value, cancel));
+    {
+        var made = await garden.Projects.AsNoTracking().Where(p => p.Making != null).Select(p => p.Making).ToListAsync(cancel);
+        return SettingRows.Read(await garden.Settings.AsNoTracking().ToDictionaryAsync(s => s.Key, s => s.Value, cancel)) with { Pace = Pace.Of(made.SelectMany(m => Making.Read(m).Timed())) };
+    }
 }

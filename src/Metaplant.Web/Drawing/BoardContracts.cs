@@ -3,6 +3,7 @@ using Metaplant.Core.Casting;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Sums;
+using Metaplant.Data.Settings;
 
 namespace Metaplant.Web.Drawing;
 
@@ -11,8 +12,9 @@ public sealed record BriefDto(string? Medium, string? Crop, Exposure? Exposure, 
 {
     public static BriefDto Nothing { get; } = new(null, null, null, null, null, null);
 
-    public Outcome<Brief> ToBrief(Core.Materials.Handbook handbook)
-        => Brief.Create(handbook, Medium, Crop, Exposure ?? Core.Designs.Exposure.Open, PeopleAtEdge ?? false, Site ?? Core.Designs.Site.Soil, Ground);
+    /// <summary>By the constants and the pace of a garden.</summary>
+    public Outcome<Brief> ToBrief(GardenSettings settings)
+        => Brief.Create(settings.Handbook, Medium, Crop, Exposure ?? Core.Designs.Exposure.Open, PeopleAtEdge ?? false, Site ?? Core.Designs.Site.Soil, Ground).Then<Brief>(b => b with { Pace = settings.Pace });
 
     public static BriefDto Of(Brief brief) => new(brief.Medium.Id, brief.Crop?.Id, brief.Exposure, brief.PeopleAtEdge, brief.Site, brief.GroundId);
 }

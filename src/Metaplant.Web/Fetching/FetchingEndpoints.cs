@@ -51,7 +51,7 @@ internal static class FetchingEndpoints
     private static async Task<Outcome<List<WantedThing>>> ListAsync(BriefDto input, GardenContext garden, AtHand atHand, CancellationToken cancel)
     {
         var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
-        return input.ToBrief(settings.Handbook).Then<List<WantedThing>>(brief => WantedList.Of(heap, settings.HouseRules, brief, Aim.MostSoil, cancel).ToList());
+        return input.ToBrief(settings).Then<List<WantedThing>>(brief => WantedList.Of(heap, settings.HouseRules, brief, Aim.MostSoil, cancel).ToList());
     }
 
     private static WantedThingDto Show(WantedThing w) => new(
@@ -63,7 +63,7 @@ internal static class FetchingEndpoints
     private static async Task<Results<Ok<WorthDto>, ValidationProblem>> WorthOf(WorthInput input, GardenContext garden, AtHand atHand, CancellationToken cancel)
     {
         var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
-        var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
+        var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var thing = await ThingOf(input, garden, cancel);
         if (!thing.Ok) return Problems.Refuse(thing.Problems);

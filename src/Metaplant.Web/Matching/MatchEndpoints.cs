@@ -45,7 +45,7 @@ internal static partial class MatchEndpoints
     private static async Task<Results<Ok<MatchesDto>, ValidationProblem>> Match(BriefDto input, Aim? aim, double? hours, double? money, bool? alone, double? height, bool? tools, GardenContext garden, AtHand atHand, ILogger<Matches> log, CancellationToken cancel)
     {
         var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
-        var brief = input.ToBrief(settings.Handbook);
+        var brief = input.ToBrief(settings);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var means = new Means(hours, money, alone == true, height, tools == true ? settings.ToolShelf : null);
         if (means.Problems().ToList() is { Count: > 0 } problems) return Problems.Refuse(problems);
@@ -62,7 +62,7 @@ internal static partial class MatchEndpoints
     private static async Task<Results<Ok<BoardDto>, ValidationProblem>> Open(BoardInput input, GardenContext garden, AtHand atHand, CancellationToken cancel)
     {
         var (settings, heap) = await atHand.OfAsync(garden, input.Project, cancel);
-        var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
+        var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var board = await FindAsync(garden, input, heap, brief.Value, cancel);
         return board.Ok ? TypedResults.Ok(BoardDto.Of(board.Value, brief.Value, heap, input.InHand != true)) : Problems.Refuse(board.Problems);

@@ -40,7 +40,7 @@ internal static class WholeHeapEndpoints
         var now = version.Now();
         var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
         var seconds = input.Seconds ?? UsualSeconds;
-        var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
+        var brief = (input.Brief ?? BriefDto.Nothing).ToBrief(settings);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         if (input.Wants is null) return Problems.Refuse("wants", "Say what is wanted.");
         var wants = input.Wants.ToWants(brief.Value with { Crop = null });

@@ -30,7 +30,7 @@ internal static class PictureEndpoints
     {
         if (input.Board is null) return Problems.Refuse("board", "There is nothing on the drawing board.");
         var (settings, heap) = await atHand.OfAsync(garden, input.Board.Project, cancel);
-        var brief = (input.Board.Brief ?? BriefDto.Nothing).ToBrief(settings.Handbook);
+        var brief = (input.Board.Brief ?? BriefDto.Nothing).ToBrief(settings);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var board = await MatchEndpoints.FindAsync(garden, input.Board, heap, brief.Value, cancel);
         if (!board.Ok) return Problems.Refuse(board.Problems);

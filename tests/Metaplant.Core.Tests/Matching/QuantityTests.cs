@@ -86,7 +86,7 @@ public class QuantityTests
             var steps = board.Fit.Blueprint.Operations();
             double slower = steps.Where(s => s.SlowerWithSalvage).Sum(s => s.Minutes), other = steps.Where(s => !s.SlowerWithSalvage).Sum(s => s.Minutes);
             other.ShouldBeGreaterThan(0);
-            board.Fit.Blueprint.MinutesWith(2, Cast.Nothing).Near(2 * slower + other);
+            board.Fit.Blueprint.MinutesWith(2, Cast.Nothing, Core.Building.Pace.Unknown).Near(2 * slower + other);
         }
     }
 }

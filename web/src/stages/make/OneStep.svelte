@@ -102,7 +102,11 @@
   <div class="bar">
     <p class="clock" role="timer" aria-label="This step so far">
       <span class="time">{clock.words}</span>
-      <span class="small soft">of about {digits(step.minutes, 0, garden.system)} min</span>
+      <span class="small soft"
+        >of about {digits(step.minutes, 0, garden.system)} min{step.timed > 0
+          ? `, as you took ${step.timed} times`
+          : ''}</span
+      >
     </p>
     {#if clock.running}<Button class="go" onclick={() => clock.stop()}>Stop the clock</Button>
     {:else}<Button class="go" disabled={step.done} onclick={() => clock.start()}

@@ -38,7 +38,7 @@
               step.minutes,
               0,
               garden.system,
-            )} min</span
+            )} min{step.timed > 0 ? ' by your clock' : ''}</span
           >
         </label>
         {#if step.done && project !== null}<label class="took no-print small soft"
