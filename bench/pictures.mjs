@@ -39,7 +39,7 @@ const views = [
   ['walk', '/gather/31', '.judged', (page) => page.getByRole('button', { name: /Walk round it/ }).click()],
   ['refused', '/gather/8', '.judged'],
   ['kinds', '/gather/new', '.picker svg'],
-  ['match', '/match', '.match-strip'],
+  ['match', '/match', '.looked'],
   ['whole-heap', '/whole-heap', 'form', wanted],
   ['fetch', '/fetch', '.wanted li'],
   ['draw', '/draw/pallet-bed?source=2', '.verdicts'],

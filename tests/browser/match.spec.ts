@@ -16,6 +16,34 @@ test('a choice of what there is this time says how many fall away and for what, 
   await expect(fallen).toHaveCount(0);
 });
 
+test('every design stands in sight at one scale, one is looked at, three are set side by side, and both are still there after coming back', async ({ open, page }) => {
+  await open('/match');
+  const tiles = page.getByRole('main').getByRole('article');
+  await expect(tiles.first()).toBeVisible();
+  const looked = page.locator('.looked');
+  // What comes first is looked at until another is.
+  await expect(looked).toHaveCount(1);
+  await expect(looked).toHaveAccessibleName((await tiles.first().getAttribute('aria-label'))!);
+  for (const name of ['Drilled tub', 'Pallet-section bed', 'Half drum in a cradle', 'Wound cone']) {
+    await page.getByRole('article', { name }).getByRole('button').click();
+    await expect(looked).toHaveAccessibleName(name);
+    const compare = looked.getByRole('button', { name: 'Compare' });
+    // A fourth has no room beside the others.
+    if (name === 'Wound cone') await expect(compare).toBeDisabled();
+    else await compare.click();
+  }
+  const table = page.getByRole('region', { name: 'Side by side' });
+  await expect(table.getByRole('columnheader')).toHaveCount(4);
+  await expect(table.getByRole('row', { name: /^Soil/ })).toContainText('litres');
+  await table.getByRole('button', { name: 'Drilled tub: compare no more' }).click();
+  await expect(table.getByRole('columnheader')).toHaveCount(3);
+  await looked.getByRole('button', { name: 'Draw it' }).click();
+  await expect(page.getByRole('textbox', { name: 'Project' })).toHaveValue('Wound cone');
+  await page.goBack();
+  await expect(looked).toHaveAccessibleName('Wound cone');
+  await expect(table.getByRole('columnheader')).toHaveCount(3);
+});
+
 test('what nothing is made of is named with why, and leads to the thing', async ({ open, page }) => {
   await open('/match');
   await page.getByRole('button', { name: /Left on the heap: \d+ that nothing here is made of/ }).click();

@@ -50,7 +50,14 @@ for (const [system, units, other] of [['US', 'in', METRIC], ['metric', 'mm', US]
       await page.evaluate((p) => (location.hash = p), path);
       await page.waitForLoadState('networkidle');
       await page.waitForTimeout(60);
-      let said = (await words(page)).replace(TRADE, '').replace(/\s+/g, ' ');
+      // On Match every design is looked at once.
+      let read = await words(page);
+      if (path === '/match')
+        for (const tile of await page.getByRole('main').getByRole('article').getByRole('button').all()) {
+          await tile.click();
+          read += ` ${await words(page)}`;
+        }
+      let said = read.replace(TRADE, '').replace(/\s+/g, ' ');
       for (const thing of things) said = said.replaceAll(thing.name, '');
       for (const found of said.matchAll(other)) strange.push(`${path}: …${said.slice(Math.max(0, found.index - 40), found.index + 30)}…`);
     }

@@ -4,10 +4,15 @@
   import { Select } from 'flowbite-svelte';
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
+  import Button from '../../lib/controls/Button.svelte';
   import BriefBar from './BriefBar.svelte';
   import Fold from '../../lib/controls/Fold.svelte';
-  import MatchStrip from './MatchStrip.svelte';
+  import Compare from './Compare.svelte';
+  import Looked from './Looked.svelte';
   import MeansBar from './MeansBar.svelte';
+  import { MediaQuery } from 'svelte/reactivity';
+  import { shelf } from './shelf.svelte';
+  import Tile from './Tile.svelte';
 
   const aims: { id: Schemas['Aim']; name: string }[] = [
     { id: 'MostSoil', name: 'most soil' },
@@ -15,6 +20,7 @@
     { id: 'LeastBought', name: 'least to buy' },
     { id: 'LeastWork', name: 'least work' },
   ];
+  const wont = $derived(of('WontDo'));
   const parts = $derived(
     [
       { title: 'Will do', of: 'WillDo', matches: of('WillDo').filter((m) => m.beyond.length === 0) },
@@ -24,9 +30,16 @@
         matches: of('WillDo').filter((m) => m.beyond.length > 0),
       },
       { title: 'Nearly', of: 'Nearly', matches: of('Nearly') },
-      { title: "Won't do", of: 'WontDo', matches: of('WontDo') },
     ].filter((p) => p.matches.length > 0),
   );
+
+  /** The one that is looked at: what was chosen, else what comes first. */
+  const looked = $derived(garden.matches?.find((m) => m.design === shelf.looked) ?? parts[0]?.matches[0]);
+  const compared = $derived(
+    shelf.beside.flatMap((design) => garden.matches?.filter((m) => m.design === design && m.best) ?? []),
+  );
+  /** Where there is no room beside the shelves it opens under what was pressed. */
+  const narrow = new MediaQuery('(max-width: 1020px)', false);
 
   function of(standing: Schemas['Standing']) {
     return garden.matches?.filter((m) => m.standing === standing) ?? [];
@@ -65,10 +78,33 @@
   {#if !garden.matches}
     <Waiting words="Looking through the heap…" />
   {:else}
-    {#each parts as part (part.of)}
-      <h2 data-standing={part.of}>{part.title}</h2>
-      {#each part.matches as match (match.design)}<MatchStrip {match} />{/each}
-    {/each}
+    <div class="found">
+      <div>
+        {#if compared.length > 1}<Compare matches={compared} />{/if}
+        {#each parts as part (part.of)}
+          <h2 data-standing={part.of}>{part.title} · {part.matches.length}</h2>
+          <div class="stand">
+            {#each part.matches as match (match.design)}
+              <Tile {match} looked={match === looked} onlook={() => (shelf.looked = match.design)} />
+              {#if narrow.current && match === looked}<div class="here"><Looked {match} /></div>{/if}
+            {/each}
+          </div>
+        {/each}
+        {#if wont.length > 0}
+          <h2 data-standing="WontDo">Not from this heap · {wont.length}</h2>
+          <ul class="wont">
+            {#each wont as match (match.design)}<li>
+                <Button kind="link" aria-pressed={match === looked} onclick={() => (shelf.looked = match.design)}
+                  >{match.name}</Button
+                >
+                {match.why}
+                {#if narrow.current && match === looked}<div class="here"><Looked {match} /></div>{/if}
+              </li>{/each}
+          </ul>
+        {/if}
+      </div>
+      {#if looked && !narrow.current}<div class="beside"><Looked match={looked} /></div>{/if}
+    </div>
     {#if garden.idle.length > 0}
       <Fold heading="h2" class="idle" title="Left on the heap: {garden.idle.length} that nothing here is made of">
         <ul>
@@ -88,7 +124,8 @@
   }
 
   /* Of the wishes said before, until the answer to these is here. */
-  .match[aria-busy='true'] :global(.match-strip) {
+  .match[aria-busy='true'] :global(.looked),
+  .match[aria-busy='true'] .stand {
     opacity: 0.55;
   }
 
@@ -129,7 +166,55 @@
   }
 
   h2 {
-    margin: 12px 0 4px;
+    margin: 12px 0 8px;
+  }
+
+  .found {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 428px);
+    gap: 28px;
+    align-items: start;
+  }
+
+  .stand {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: end;
+    row-gap: 14px;
+  }
+
+  .beside {
+    position: sticky;
+    top: 10px;
+    /* With the tape above it and the heap below. */
+    max-height: max(340px, calc(100dvh - 264px));
+    overflow: auto;
+  }
+
+  .here {
+    flex: 1 0 100%;
+    min-width: 0;
+  }
+
+  /* Its picture stands right above. */
+  .here :global(.top) {
+    grid-template-columns: minmax(0, 1fr);
+    justify-items: stretch;
+  }
+
+  .here :global(.top svg) {
+    display: none;
+  }
+
+  .wont li {
+    margin: 5px 0;
+    font-size: 0.95rem;
+  }
+
+  @media (max-width: 1020px) {
+    .found {
+      grid-template-columns: minmax(0, 1fr);
+    }
   }
 
   h2[data-standing='WillDo'] {

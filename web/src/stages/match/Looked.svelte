@@ -7,8 +7,11 @@
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import Small from '../../lib/drawing/Small.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { digits, money, say } from '../../lib/units/tell';
+  import { money, say } from '../../lib/units/tell';
+  import { takesHours } from './fact';
+  import { shelf } from './shelf.svelte';
 
+  /** The design that is looked at, with all that is known of it. */
   const { match }: { match: DesignMatch } = $props();
 
   const fit = $derived(match.best);
@@ -19,53 +22,38 @@
   function draw(source: string) {
     void push(`/draw/${match.design}?source=${encodeURIComponent(source)}`);
   }
-
-  function lift() {
-    garden.lifted = Object.fromEntries(fit?.takes.map((t) => [t.thingId, t.count]) ?? []);
-  }
 </script>
 
-<article
-  class="match-strip"
-  aria-label={match.name}
-  data-standing={match.standing}
-  onmouseenter={lift}
-  onmouseleave={() => (garden.lifted = {})}
->
-  <div class="picture">
+<section class="looked" aria-label={match.name} data-standing={match.standing}>
+  <div class="top">
     {#if match.drawing}
-      <Small shapes={match.drawing.shapes} width={210} height={116} edge={8} label="{match.name}, from a corner" />
+      <Small shapes={match.drawing.shapes} width={168} height={140} edge={6} label="{match.name}, from a corner" />
     {/if}
+    <div>
+      <h3>{match.name}</h3>
+      {#if fit}
+        <p class="small">{fit.size}{match.sizes > 1 ? `, the best of ${match.sizes} sizes looked at` : ''}</p>
+        <p>
+          <b>{fit.cost === 0 ? 'Nothing to buy' : `${money(fit.cost, garden.system)} to buy`}</b>,
+          {takesHours(match, garden.system)}{kilos ? `, ${kilos} wet` : ''}
+        </p>
+        {#if match.standing !== 'WontDo'}<div class="press">
+            <Button kind="main" class="px-3 whitespace-nowrap" onclick={() => draw(fit.source)}>Draw it</Button>
+            <Button
+              class="px-3"
+              aria-pressed={shelf.beside.includes(match.design)}
+              disabled={shelf.full && !shelf.beside.includes(match.design)}
+              onclick={() => shelf.compare(match.design)}
+              >{shelf.beside.includes(match.design) ? 'Compared' : 'Compare'}</Button
+            >
+          </div>{/if}
+      {:else}
+        <p>{match.summary}</p>
+      {/if}
+    </div>
   </div>
-  <div class="what">
-    <h3>{match.name}</h3>
-    {#if fit}
-      <p>{fit.size}{match.sizes > 1 ? `, the best of ${match.sizes} sizes looked at` : ''}</p>
-      <p class="takes">
-        {#each fit.takes as take (take.thingId)}<span class="tag"
-            ><b>{stencilled(take.number)}</b>
-            {take.name}{take.part ? `, ${take.part}` : take.count > 1 ? ` × ${take.count}` : ''}</span
-          >{/each}
-      </p>
-    {:else}
-      <p>{match.summary}</p>
-    {/if}
-    {#if match.why}<p class="why">{match.why}</p>{/if}
-    {#each match.beyond as b (b.limit)}<p class="why">{b.why}</p>{/each}
-    {#if fit && fit.pending.length > 0}<p class="pending small">
-        {#if unlooked.length > 0}◌ Not looked at yet: {unlooked.join(', ')}.{/if}
-        {#if unmeasured.length > 0}Not wholly measured: {unmeasured.join(', ')}.{/if}
-      </p>{/if}
-    {#if match.noSources.length > 0}
-      <Fold title="{match.noSources.length} not for this">
-        <ul>
-          {#each match.noSources as n, i (i)}<li>
-              <b>{stencilled(n.number)} {n.name}</b>: {n.why}
-            </li>{/each}
-        </ul>
-      </Fold>
-    {/if}
-  </div>
+  {#if match.why}<p class="why">{match.why}</p>{/if}
+  {#each match.beyond as b (b.limit)}<p class="why">{b.why}</p>{/each}
   {#if fit}
     <dl class="verdicts">
       <dt>Grow</dt>
@@ -79,13 +67,28 @@
       <dt>Hold</dt>
       <dd><VerdictWord verdict={fit.hold.verdict} /> <span>{fit.hold.words}</span></dd>
     </dl>
-    <div class="cost">
-      <p><b>{fit.cost === 0 ? 'Nothing to buy' : `${money(fit.cost, garden.system)} to buy`}</b></p>
-      <p class="soft small">{[...new Set(fit.buys.map((b) => goingOn(b.name)))].join(', ')}</p>
-      <p>{digits(fit.hours, fit.hours < 10 ? 1 : 0, garden.system)} hours{kilos ? `, ${kilos} wet` : ''}</p>
-      {#if match.standing !== 'WontDo'}<Button kind="main" class="px-5" onclick={() => draw(fit.source)}>Draw it</Button
-        >{/if}
-    </div>
+    {#if fit.pending.length > 0}<p class="pending small">
+        {#if unlooked.length > 0}◌ Not looked at yet: {unlooked.join(', ')}.{/if}
+        {#if unmeasured.length > 0}Not wholly measured: {unmeasured.join(', ')}.{/if}
+      </p>{/if}
+    <p class="takes">
+      {#each fit.takes as take (take.thingId)}<span class="tag"
+          ><b>{stencilled(take.number)}</b>
+          {take.name}{take.part ? `, ${take.part}` : take.count > 1 ? ` × ${take.count}` : ''}</span
+        >{/each}
+    </p>
+    {#if fit.buys.length > 0}<p class="soft small">
+        To buy: {[...new Set(fit.buys.map((b) => goingOn(b.name)))].join(', ')}
+      </p>{/if}
+  {/if}
+  {#if match.noSources.length > 0}
+    <Fold title="{match.noSources.length} not for this">
+      <ul>
+        {#each match.noSources as n, i (i)}<li>
+            <b>{stencilled(n.number)} {n.name}</b>: {n.why}
+          </li>{/each}
+      </ul>
+    </Fold>
   {/if}
   {#if match.others.length > 0}
     <div class="others">
@@ -99,30 +102,36 @@
       {/each}
     </div>
   {/if}
-</article>
+</section>
 
 <style>
-  .match-strip {
+  .looked {
     display: grid;
-    grid-template-columns: 214px minmax(0, 1.1fr) minmax(0, 1.25fr) 196px;
-    gap: 6px 20px;
-    padding: 10px 12px;
+    gap: 8px;
+    padding: 12px 16px 14px;
     background: var(--board);
     border: 1px solid var(--line);
     border-left: 6px solid var(--sound-soft);
-    margin-bottom: 9px;
   }
 
-  .match-strip[data-standing='Nearly'] {
+  .looked[data-standing='Nearly'] {
     border-left-color: var(--tight-soft);
   }
 
-  .match-strip[data-standing='WontDo'] {
+  .looked[data-standing='WontDo'] {
     border-left-color: var(--fails);
   }
 
+  .top {
+    display: grid;
+    grid-template-columns: 168px minmax(0, 1fr);
+    gap: 14px;
+    align-items: center;
+  }
+
   h3 {
-    font-size: 1.2rem;
+    font-size: 1.3rem;
+    line-height: 1.15;
   }
 
   .takes {
@@ -176,18 +185,19 @@
     color: var(--ink-soft);
   }
 
-  .cost {
-    display: flex;
-    flex-direction: column;
-    gap: 2px;
+  .press {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 8px;
+    margin-top: 8px;
   }
 
-  .cost :global(button) {
-    margin-top: auto;
+  .press :global(button[aria-pressed='true']) {
+    background: var(--ink);
+    color: var(--paper);
   }
 
   .others {
-    grid-column: 1 / -1;
     display: flex;
     flex-wrap: wrap;
     gap: 6px;
@@ -206,15 +216,10 @@
     color: #54493a;
   }
 
-  @media (max-width: 1020px) {
-    .match-strip {
-      grid-template-columns: 214px 1fr;
-    }
-  }
-
   @media (max-width: 620px) {
-    .match-strip {
+    .top {
       grid-template-columns: minmax(0, 1fr);
+      justify-items: center;
     }
 
     .others :global(.tag) {
