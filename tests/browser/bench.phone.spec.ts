@@ -52,6 +52,13 @@ test('a bed is built on the phone, one step at a time, with a wrong cut, a clock
     Date.now = () => real() + 12 * 60_000;
   });
   await expect(page.getByRole('timer')).toContainText('12:');
+  // Out of reach of the garden nothing is kept, and the clock has forgotten nothing.
+  await page.route('**/api/projects/1/ticks', (route) => route.abort());
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(page.getByRole('alert').first()).toBeVisible();
+  await expect(page.getByText('Step 1 of 10 · 0 done')).toBeVisible();
+  await expect(page.getByRole('timer')).toContainText('12:');
+  await page.unroute('**/api/projects/1/ticks');
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(page.getByText('Step 2 of 10 · 1 done')).toBeVisible();
   await expect.poll(async () => Math.round((await project()).plan.steps[0].took ?? 0)).toBe(12);

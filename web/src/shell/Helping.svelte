@@ -31,7 +31,8 @@
     }
   }
 
-  async function tick(step: string, done: boolean, minutes: number | null = null) {
+  /** True when it is kept. */
+  async function tick(step: string, done: boolean, minutes: number | null = null): Promise<boolean> {
     try {
       const { error, response } = await api.POST('/api/projects/{id}/ticks', {
         params: { path: { id } },
@@ -40,8 +41,10 @@
       const said = response.ok ? '' : troubleOf(response.status, error).whole;
       await read();
       if (said) wrong = said;
+      return response.ok;
     } catch {
       wrong = unreachable.whole;
+      return false;
     }
   }
 
@@ -72,7 +75,7 @@
         project={id}
         steps={project.steps}
         cuts={project.cuts}
-        ontick={(s, d, m) => void tick(s, d, m)}
+        ontick={tick}
       />
     {:else}<Steps steps={project.steps} ontick={(s, d) => void tick(s, d)} />{/if}
   {/if}

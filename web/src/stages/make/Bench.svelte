@@ -27,7 +27,7 @@
         project={project.id}
         steps={plan.steps}
         cuts={plan.cuts}
-        ontick={(step, done, minutes) => void making.tick(step, done, minutes)}
+        ontick={(step, done, minutes) => making.tick(step, done, minutes)}
         onshort={(board, piece, length) => making.tooShort(board, piece, length)}
       />
     {/key}

@@ -14,8 +14,8 @@
     project: number;
     steps: Schemas['StepDto'][];
     cuts: Schemas['CutBarDto'][];
-    /** Minutes are null where the clock never went. */
-    ontick: (step: string, done: boolean, minutes: number | null) => void;
+    /** Minutes are null where the clock never went. True when it is kept. */
+    ontick: (step: string, done: boolean, minutes: number | null) => Promise<boolean>;
     /** Only where what was sawn amiss can be said. */
     onshort?: (board: number, piece: number, length: number) => Promise<Trouble | null>;
   }
@@ -23,15 +23,18 @@
   /** One step at a time, for somebody with a saw in the other hand: what it adds, where to saw, with what, and how long it has taken. */
   const { project, steps, cuts, ontick, onshort }: Props = $props();
 
-  const firstOpen = () =>
-    Math.max(
-      0,
-      steps.findIndex((s) => !s.done),
-    );
-  let at = $state(untrack(firstOpen));
+  /** By its name: a piece laid out again may bring a step before it. */
+  let here = $state(untrack(() => (steps.find((s) => !s.done) ?? steps[0]).id));
+  let keeping = $state(false);
   let head = $state<HTMLElement>();
 
-  const step = $derived(steps[Math.min(at, steps.length - 1)]);
+  const at = $derived(
+    Math.max(
+      0,
+      steps.findIndex((s) => s.id === here),
+    ),
+  );
+  const step = $derived(steps[at]);
   const boards = $derived(
     cuts.flatMap((bar, index) => (bar.cuts.some((c) => step.saws.includes(c.need)) ? [{ bar, index }] : [])),
   );
@@ -40,17 +43,21 @@
   const awake = new Awake();
 
   async function go(to: number) {
-    at = Math.min(steps.length - 1, Math.max(0, to));
+    here = steps[Math.min(steps.length - 1, Math.max(0, to))].id;
     await tick();
     head?.focus();
     head?.scrollIntoView({ block: 'start' });
   }
 
-  function finish() {
+  /** What the clock says is forgotten once it is kept, and not before. */
+  async function finish() {
     if (clock.running) clock.stop();
-    ontick(step.id, true, clock.minutes);
+    keeping = true;
+    const kept = await ontick(step.id, true, clock.minutes);
+    keeping = false;
+    if (!kept) return;
     clock.clear();
-    void go(at + 1);
+    await go(at + 1);
   }
 </script>
 
@@ -114,8 +121,12 @@
       >{/if}
     <div class="thumb">
       <Button class="go" aria-label="The step before" disabled={at === 0} onclick={() => void go(at - 1)}>←</Button>
-      {#if step.done}<Button class="go wide" onclick={() => ontick(step.id, false, null)}>Not done after all</Button>
-      {:else}<Button kind="main" class="go wide" onclick={finish}>Done</Button>{/if}
+      {#if step.done}<Button class="go wide" onclick={() => void ontick(step.id, false, null)}
+          >Not done after all</Button
+        >
+      {:else}<Button kind="main" class="go wide" disabled={keeping} onclick={() => void finish()}
+          >{keeping ? 'Keeping it…' : 'Done'}</Button
+        >{/if}
       <Button class="go" aria-label="The next step" disabled={at >= steps.length - 1} onclick={() => void go(at + 1)}
         >→</Button
       >

@@ -73,11 +73,14 @@ export class MakingState {
     return `${tape.of}-${tape.side ?? ''}`;
   }
 
-  async tick(step: string, done: boolean, minutes: number | null = null): Promise<void> {
-    await this.write(
+  /** True when it is kept. */
+  async tick(step: string, done: boolean, minutes: number | null = null): Promise<boolean> {
+    this.recut = '';
+    const trouble = await this.write(
       (id) => api.POST('/api/projects/{id}/ticks', { params: { path: { id } }, body: { step, done, minutes } }),
       done ? 'Ticked off' : 'Not done after all',
     );
+    return trouble === null;
   }
 
   /** Puts a measure in, or with the planned one's own value takes it out again. */
