@@ -132,11 +132,18 @@ public static class Miscuts
             for (var i = 0; i < gone.Count; i++)
             {
                 found[gone[i]] = got[i] with { NeedId = need.Id, Width = need is PiecesNeeded ? got[i].Wide : like.Wide, Thickness = got[i].Thin };
-                said.Add((need.Name, got[i].Of is { } of ? of.Thing.Name : "bought wood"));
+                said.Add((need.Name, Where(need, got[i], like)));
             }
 
             more = more.And(For(need, now));
             return null;
+        }
+
+        /// <summary>Where a piece comes from; of a wall it is as wide as the one it takes the place of.</summary>
+        private static Sentence Where(Need need, Piece got, Piece like)
+        {
+            var from = got.Of is { } of ? of.Thing.Name : "bought wood";
+            return need is PiecesNeeded || got.Wide <= like.Wide + Alikeness ? from : (Sentence)$"{from}, ripped to {Amount.Length(like.Wide)},";
         }
 
         /// <summary>Boards that stand side by side differ by no more than this, m.</summary>

@@ -64,6 +64,7 @@ public class MiscutTests
     public void Whatever_piece_of_whatever_design_is_sawn_too_short_it_is_made_of_as_many_pieces_as_before_or_asks_for_what_it_lacks()
     {
         var (mended, asked) = (0, 0);
+        List<string> said = [];
         foreach (var heap in (Heap[])[Yards.Whole, .. Enumerable.Range(0, 12).Select(Yards.Any)])
         {
             var room = Stockroom.Of(heap);
@@ -89,6 +90,7 @@ public class MiscutTests
                         }
 
                         Sound(fit, recut.Value.Fit, heap, which);
+                        said.Add(recut.Value.Words.ToString());
                         mended++;
                     }
                 }
@@ -97,6 +99,8 @@ public class MiscutTests
 
         mended.ShouldBeGreaterThan(60);
         asked.ShouldBeGreaterThan(0);
+        // Each place that a piece can come from was met with.
+        foreach (var from in (string[])["What is left of that board", "out of what is left of", "out of post now", "out of bought wood"]) said.ShouldContain(s => s.Contains(from), from);
     }
 
     private static IEnumerable<(int Bar, int Cut)> Ends(IReadOnlyList<CutBar> bars)
@@ -123,6 +127,36 @@ public class MiscutTests
             cuts.ShouldAllBe(c => bar.Bar.Sawn.All(x => c.To <= x + 1e-9 || c.From >= x + CutPlan.Kerf - 1e-9), which);
             cuts.ShouldAllBe(c => bar.Bar.Bad.All(b => c.To <= b.From + 1e-9 || c.From >= b.To - 1e-9), which);
         }
+    }
+
+    /// <summary>A wall comes out as wide as it was drawn: a wider board is ripped, and it is said; with none at all the least that would do is asked for.</summary>
+    [Theory]
+    [InlineData(.16, "ripped to")]
+    [InlineData(null, "at least")]
+    public void Of_a_wall_the_board_that_takes_its_place_is_as_wide(double? width, string said)
+    {
+        // Of short boards out of pallets nothing is left that another could come out of.
+        var fit = Of("upright-bed", Yards.Whole, "pallet");
+        var lead = fit.Lead.Thing.Thing;
+        var at = Enumerable.Range(0, fit.Cast.Cuts.Bars.Count).First(i => fit.Cast.Cuts.Bars[i] is var b && b.Bar.ThingId == lead.Id && b.Cuts.All(c => fit.Cast.Panels.ContainsKey(c.WantedId)) && b.Broken(0, Short(b)).Lost.Count > 0);
+        var bar = fit.Cast.Cuts.Bars[at];
+        var used = fit.Cast.Takes.GroupBy(t => t.ThingId).ToDictionary(g => g.Key, g => g.Max(t => t.Taken.Unit));
+        // No more of them than it takes, and nothing else like them.
+        List<Thing> left = [.. Yards.Whole.Things.Where(t => used.ContainsKey(t.Thing.Id)).Select(t => t.Thing.Id == lead.Id ? t.Thing with { Count = used[lead.Id] } : t.Thing)];
+        if (width is { } wide) left.Add(A.Thing("board", 3, "wide boards", id: 90, measures: [("length", 1.2), ("width", wide), ("thickness", Math.Min(bar.Bar.Width, bar.Bar.Thickness))]));
+        var recut = Miscuts.Apply(fit, new(at, 0, Short(bar)), Nothing, Stockroom.Of(A.Heap([.. left])));
+        if (width is null)
+        {
+            recut.Problems[0].Sentence.ToString().ShouldContain(said);
+            return;
+        }
+
+        var made = recut.OrThrow();
+        made.Words.ToString().ShouldContain(said);
+        foreach (var (before, after) in fit.Cast.Panels.Values.SelectMany(p => p).Zip(made.Fit.Cast.Panels.Values.SelectMany(p => p))) after.Widths.ShouldBe(before.Widths);
+        made.Fit.Cast.Takes.ShouldContain(t => t.ThingId == 90);
+
+        static double Short(CutBar bar) => (bar.Cuts[0].To - bar.Cuts[0].From) * .95;
     }
 
     [Fact]
