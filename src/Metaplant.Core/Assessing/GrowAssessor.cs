@@ -7,8 +7,8 @@ namespace Metaplant.Core.Assessing;
 
 internal static class GrowAssessor
 {
-    /// <summary>What nobody has told yet of any place, so that no count is taken for a promise.</summary>
-    private const string NotAsked = "Sun, heat and acidity are not asked yet.";
+    /// <summary>What nobody has told yet of a place, so that no count is taken for a promise.</summary>
+    private static string NotAsked(Brief brief) => brief.Here is null ? "Sun, heat and acidity are not asked yet." : "Acidity is not asked yet.";
 
     public static GrowAssessment Assess(Blueprint blueprint, Brief brief, Fitness fitness, DrainAssessment drain, IReadOnlyList<string> notLookedAt)
     {
@@ -35,15 +35,26 @@ internal static class GrowAssessor
             usable, Unit.Metre, wetLayer > 0 ? "A drained container keeps a wet layer at its foot" : "Open to the ground: no wet layer forms");
         var allowed = fitness == Fitness.Food;
         var crops = Crops.In(brief.Handbook);
-        var chosen = brief.Crop is null ? null : places.Work(brief.Crop, allowed);
+        var chosen = brief.Crop is null ? null : Fit(brief.Crop);
         List<Check> checks = chosen is null || (blueprint.Pockets.Count > 0 && chosen.Count > 0) ? [] :
         [
             Check.Compare(
                 "root-depth", $"Depth for {chosen.Crop.Plural}", LoadCase.Normal, chosen.Crop.LeastDepth, usable, Unit.Metre, "What it roots in beside what there is.", null, [depth],
                 new Remedy("Soil at least this deep", chosen.Crop.LeastDepth + lost, Unit.Metre)),
         ];
-        var (verdict, words) = chosen is null ? Say([.. crops.Select(c => places.WhyNot(c, allowed))]) : Say(chosen, checks);
-        return new(verdict, words, litres, plan, depth, Ordered(crops, c => places.Work(c, allowed)), chosen, checks);
+        var (verdict, words) = chosen is null ? Say([.. crops.Select(c => brief.Here?.WhyNot(c) ?? places.WhyNot(c, allowed))], brief) : Say(chosen, checks);
+        return new(verdict, words, litres, plan, depth, Ordered(crops, Fit), chosen, checks);
+
+        CropFit Fit(Crop crop) => Here(brief, crop, c => places.Work(c, allowed));
+    }
+
+    /// <summary>A crop at the spot, where there is one: none without the sun it wants, and doubtful where it would rather be elsewhere.</summary>
+    private static CropFit Here(Brief brief, Crop crop, Func<Crop, CropFit> work)
+    {
+        if (brief.Here is not { } here) return work(crop);
+        if (here.WhyNot(crop) is { } dark) return new(crop, 0, new(Geometry.LatticePattern.Square, []), "", dark);
+        var fit = work(crop);
+        return fit.Count > 0 ? fit with { Here = here.Doubt(crop) } : fit;
     }
 
     private static Lazy<IReadOnlyList<CropFit>> Ordered(IReadOnlyList<Crop> crops, Func<Crop, CropFit> fit) => new(() => [.. crops.Select(fit).OrderBy(f => f.Count == 0)]);
@@ -56,10 +67,10 @@ internal static class GrowAssessor
         return (Verdicts.Worst(Verdicts.Worst(checks), Verdict.Tight), $"{words} {unknown}");
     }
 
-    private static (Verdict Verdict, Sentence Words) Say(IReadOnlyList<Sentence?> whyNots)
+    private static (Verdict Verdict, Sentence Words) Say(IReadOnlyList<Sentence?> whyNots, Brief brief)
     {
         var fitting = whyNots.Count(w => w is null);
-        if (fitting > 0) return (Verdict.Sound, $"{fitting} of {new Count(whyNots.Count, "crop", "crops")} {(fitting == 1 ? "has" : "have")} the room and depth. {NotAsked}");
+        if (fitting > 0) return (Verdict.Sound, $"{fitting} of {new Count(whyNots.Count, "crop", "crops")} {(fitting == 1 ? "has" : "have")} {(brief.Here is null ? "the room and depth" : "the room, depth and sun")}. {NotAsked(brief)}");
         // The reason that most of them give, the first among equals.
         var commonest = whyNots.OfType<Sentence>().GroupBy(w => w).OrderByDescending(g => g.Count()).First().Key;
         return (Verdict.Fails, $"Nothing on the list grows in it: {commonest.GoingOn()}");
@@ -77,15 +88,18 @@ internal static class GrowAssessor
         }
 
         var allowed = fitness == Fitness.Food;
-        var fits = Ordered(Crops.In(brief.Handbook), c => Climb(c, frame, allowed));
-        var chosen = brief.Crop is null ? null : Climb(brief.Crop, frame, allowed);
+        var fits = Ordered(Crops.In(brief.Handbook), Fit);
+        var chosen = brief.Crop is null ? null : Fit(brief.Crop);
         Sentence words = chosen switch
         {
             { Count: 0 } => (Sentence)$"No {chosen.Crop.Plural}: {chosen.WhyNot}",
+            { NotKnown: { } doubt } c => (Sentence)$"{Of(c)} to climb it. {doubt}",
             { } c => (Sentence)$"{Of(c)} to climb it.",
-            _ => (Sentence)$"{new Count(fits.Value.Count(f => f.Count > 0), "climber", "climbers")} can use it. {NotAsked}",
+            _ => (Sentence)$"{new Count(fits.Value.Count(f => f.Count > 0), "climber", "climbers")} can use it. {NotAsked(brief)}",
         };
-        return new(chosen is { Count: 0 } ? Verdict.Fails : Verdict.Sound, words, null, null, null, fits, chosen, []) { Along = frame.Along };
+        return new(chosen switch { { Count: 0 } => Verdict.Fails, { NotKnown: not null } => Verdict.Tight, _ => Verdict.Sound }, words, null, null, null, fits, chosen, []) { Along = frame.Along };
+
+        CropFit Fit(Crop crop) => Here(brief, crop, c => Climb(c, frame, allowed));
     }
 
     private static Count Of(CropFit fit) => new(fit.Count, fit.Crop.One, fit.Crop.Plural);

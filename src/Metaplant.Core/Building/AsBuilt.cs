@@ -60,9 +60,13 @@ public static class AsBuilt
             if (OtherNumber(planned.Cast.Asked, asked.Needs, cut) is { } other) return other;
             var cast = Follow(planned.Cast, asked.Needs, cut, set.Lead, room, Draft.GrownIn(set.Lead, set.Brief), set.Brief);
             cast = measured.Where(m => m.Side is not null).Aggregate(cast, WithSide);
-            return planned.Design.Complete(set, cast).Then<Fit>(made => Fit.Of(new(planned.Design, set, asked, cast, made, Draft.GrownIn(set.Lead, set.Brief)), room));
+            return Made(planned.Design, set, asked, cast, room);
         });
     }
+
+    /// <summary>What a design comes to of a cast that is given, supplied with all that follows from it.</summary>
+    internal static Outcome<Fit> Made(Design design, Chosen set, Demand asked, Cast cast, Stockroom room)
+        => design.Complete(set, cast).Then<Fit>(made => Fit.Of(new(design, set, asked, cast, made, Draft.GrownIn(set.Lead, set.Brief)), room));
 
     /// <summary>Settings with those that were measured in their place, at no stop of any slider.</summary>
     public static Chosen Measured(Chosen set, IReadOnlyList<Taped> measured) => measured.Where(m => m.Side is null && set.Values.ContainsKey(m.Of)).Aggregate(set, (s, m) => s.With(m.Of, m.Value));

@@ -24,14 +24,31 @@ public sealed record BuildPlan(
     public static BuildPlan Of(Fit fit, Brief brief, ToolShelf shelf)
     {
         var factor = brief.Handbook[Practice.SalvageFactor];
-        List<Operation> operations = [.. TakingApart(fit), .. fit.Blueprint.Operations()];
+        List<Operation> operations = [.. LookingOver(fit), .. TakingApart(fit), .. fit.Blueprint.Operations()];
         List<Step> steps =
         [
-            .. operations.SelectMany(o => Rips(o, fit).Append(o)).Select((o, i) => new Step(o.Id, i + 1, o.Title, o.Words, o.MinutesWith(factor), o.MinutesWith(factor) * brief.Pace.Factor(o.Id), brief.Pace.Times(o.Id), [.. o.Tools.Select(shelf.Answer)], o.Protection, o.TwoPeople, [.. o.Cautions.Select(Cautions.Sentence)], o.Places, o.Cuts)),
+            .. operations.SelectMany(o => Rips(o, fit).Append(o)).Select((o, i) => StepOf(o, i + 1, o.MinutesWith(factor), brief.Pace, shelf)),
         ];
         return new(
             steps, fit.Cast.Cuts, fit.Cast.SectionCuts, HoleTemplate.Of(fit.Blueprint, fit.Assessment), fit.Cast.Buys,
             [.. steps.SelectMany(s => s.Tools).DistinctBy(t => (t.Need.Words, t.Need.Size)).OrderBy(t => t.Need.Words, StringComparer.Ordinal).ThenBy(t => t.Need.Size)], steps.Sum(s => s.Minutes) / 60, fit.Cast.Cost);
+    }
+
+    private static Step StepOf(Operation o, int number, double reckoned, Pace pace, ToolShelf shelf)
+        => new(o.Id, number, o.Title, o.Words, reckoned, reckoned * pace.Factor(o.Id), pace.Times(o.Id), [.. o.Tools.Select(shelf.Answer)], o.Protection, o.TwoPeople, [.. o.Cautions.Select(Cautions.Sentence)], o.Places, o.Cuts);
+
+    /// <summary>Wood that lies there as it is used is looked over before a saw meets it, and what nails are in it are drawn: the minutes that its lots say.</summary>
+    private static IEnumerable<Operation> LookingOver(Fit fit)
+    {
+        const double NotWorthAStep = .5;
+        var minutes = fit.Cast.TakingApart - fit.Cast.TakenApart.Sum(a => a.Way.Minutes * a.Units);
+        if (minutes < NotWorthAStep) yield break;
+        yield return new(
+            "apart-clean", "Look over the loose wood", "Brush each board, post and stick clean and look along it for splits and nails. Draw every nail there is: a saw must not find one.",
+            minutes, ["Nail pincers"], ["Gloves", "Eye protection"], false, "nails")
+        {
+            SlowerWithSalvage = true,
+        };
     }
 
     /// <summary>What is taken apart for its boards, rails or legs comes first, each with the tools and minutes of its way.</summary>

@@ -39,12 +39,9 @@ public static class Miscuts
         {
             var mending = new Mending(AsBuilt.Firm(planned.Cast, asked.Needs), set, room);
             if (mending.Mend(miscut, cut) is { } problem) return problem;
-            var cast = mending.Cast;
-            return planned.Design.Complete(set, cast).Then<Recut>(made =>
-            {
-                var fit = Fit.Of(new(planned.Design, set, asked, cast, made, Draft.GrownIn(set.Lead, set.Brief)), room);
-                return new Recut(fit, fit.Assessment.Worst > planned.Assessment.Worst ? (Sentence)$"{mending.Words} With that it is judged worse than before: look at its verdicts before you go on." : mending.Words);
-            });
+            return AsBuilt.Made(planned.Design, set, asked, mending.Cast, room).Then<Recut>(fit => new Recut(fit, fit.Assessment.Worst > planned.Assessment.Worst
+                ? (Sentence)$"{mending.Words} With that it is judged worse than before: look at its verdicts before you go on."
+                : mending.Words));
         });
     }
 

@@ -8,6 +8,10 @@ public static class AlsoWords
 {
     public static FrozenDictionary<string, (string Title, Unit Unit)> All { get; } = new Dictionary<string, (string, Unit)>(StringComparer.Ordinal)
     {
+        ["azimuthDegrees"] = ("from north, clockwise", Unit.Degree),
+        ["morning"] = ("before noon by the sun", Unit.Hour),
+        ["afternoon"] = ("after noon by the sun", Unit.Hour),
+        ["along"] = ("along the base line", Unit.Metre),
         ["topArea"] = ("area at the top of the fill", Unit.SquareMetre),
         ["baseArea"] = ("area of the foot", Unit.SquareMetre),
         ["surfaceWidth"] = ("width of the surface", Unit.Metre),

@@ -11,6 +11,7 @@ public enum Subject
     Drain,
     Hold,
     Support,
+    Place,
 }
 
 /// <summary>A further result beside the answer. The value is a number, a bool, a word, or a list of numbers or points; null where it has no meaning.</summary>

@@ -127,7 +127,8 @@ public sealed class Values
         if (value < n.Least) return Wrong(n.Name, $"{n.Title} must be at least {new Amount(n.Least, n.Unit)}.");
         if (value > n.Greatest) return Wrong(n.Name, $"{n.Title} can be at most {new Amount(n.Greatest, n.Unit)}.");
         if (n.Unit == Unit.Count && value != Math.Round(value)) return Wrong(n.Name, $"{n.Title} must be a whole number.");
-        return value;
+        // −0 is nothing, and whoever asks whether a number is below nothing would say it is.
+        return value + 0.0;
     }
 
     private Values Inside(string name, IReadOnlyList<Input> fields, GivenFields given)

@@ -46,8 +46,18 @@ public sealed record Brief(Handbook Handbook, Medium Medium, Crop? Crop, Exposur
     /// <summary>The row of <see cref="Grounds"/> it stands in or on; null where nobody has looked.</summary>
     public string? GroundId { get; init; }
 
+    /// <summary>The spot of the plan it stands at, with its sun; null where none was named.</summary>
+    public Places.Whereabouts? Here { get; init; }
+
     /// <summary>How fast the gardener works, by the clock.</summary>
     public Building.Pace Pace { get; init; } = Building.Pace.Unknown;
+
+    /// <summary>The same at a spot of the plan, with its sun, its wind and what it stands on.</summary>
+    public Brief At(Places.GardenPlan plan, Places.Spot spot)
+    {
+        var report = plan.Report(spot, Handbook);
+        return this with { Here = report.Here, Exposure = report.Wind.Exposure, Site = spot.Site, GroundId = spot.GroundId };
+    }
 
     public SoilLoad Soil => SoilLoad.Of(Medium, People);
 

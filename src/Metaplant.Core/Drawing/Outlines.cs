@@ -9,13 +9,16 @@ namespace Metaplant.Core.Drawing;
 /// <summary>The lines of a view that can be seen: of each shape what those painted over it leave.</summary>
 public static class Outlines
 {
+    /// <summary>What rounding leaves where two faces meet, m.</summary>
+    private const double Speck = 1e-5;
+
     private static readonly GeometryFactory Factory = new(new PrecisionModel(1e6));
 
     /// <summary>Lines in the order of the view, each with its part. Discs and notes are not among them.</summary>
     public static IReadOnlyList<(IReadOnlyList<Point> Line, string? Part)> Visible(View view)
     {
         var found = new List<(IReadOnlyList<Point>, string?)>();
-        NetTopologySuite.Geometries.Geometry over = Factory.CreatePolygon();
+        var over = new List<NetTopologySuite.Geometries.Polygon>();
         foreach (var shape in view.Shapes.Reverse())
         {
             NetTopologySuite.Geometries.Geometry? outline = shape switch
@@ -26,8 +29,8 @@ public static class Outlines
             };
             if (outline is null || outline.IsEmpty) continue;
             var line = outline is NetTopologySuite.Geometries.Polygon area ? area.ExteriorRing : outline;
-            found.AddRange(Lines(OverlayNGRobust.Overlay(line, over, SpatialFunction.Difference)).Select(l => (l, shape.Part)));
-            if (outline is NetTopologySuite.Geometries.Polygon face) over = Areas(OverlayNGRobust.Overlay(over, face, SpatialFunction.Union));
+            found.AddRange(Lines(Left(line, over)).Select(l => (l, shape.Part)));
+            if (outline is NetTopologySuite.Geometries.Polygon face) over.Add(face);
         }
 
         found.Reverse();
@@ -41,15 +44,24 @@ public static class Outlines
         return ring.IsValid && ring.Area > 1e-9 ? ring : Factory.CreatePolygon();
     }
 
-    /// <summary>Faces that meet in a mere line leave that line over, which covers nothing.</summary>
-    private static NetTopologySuite.Geometries.Geometry Areas(NetTopologySuite.Geometries.Geometry geometry)
-        => geometry is NetTopologySuite.Geometries.Polygon or MultiPolygon ? geometry : Factory.CreateMultiPolygon([.. Enumerable.Range(0, geometry.NumGeometries).Select(geometry.GetGeometryN).OfType<NetTopologySuite.Geometries.Polygon>()]);
+    /// <summary>What faces painted over it leave of a line. Each takes its part away by itself, since one area of all of them grows with every face and is looked through for every line.</summary>
+    private static NetTopologySuite.Geometries.Geometry Left(NetTopologySuite.Geometries.Geometry line, List<NetTopologySuite.Geometries.Polygon> over)
+    {
+        var left = line;
+        foreach (var face in over)
+        {
+            if (left.IsEmpty) break;
+            if (left.EnvelopeInternal.Intersects(face.EnvelopeInternal)) left = OverlayNGRobust.Overlay(left, face, SpatialFunction.Difference);
+        }
+
+        return left;
+    }
 
     private static IEnumerable<IReadOnlyList<Point>> Lines(NetTopologySuite.Geometries.Geometry geometry)
     {
         for (var i = 0; i < geometry.NumGeometries; i++)
         {
-            if (geometry.GetGeometryN(i) is LineString { NumPoints: >= 2 } line) yield return [.. line.Coordinates.Select(c => new Point(c.X, c.Y))];
+            if (geometry.GetGeometryN(i) is LineString { NumPoints: >= 2, Length: > Speck } line) yield return [.. line.Coordinates.Select(c => new Point(c.X, c.Y))];
         }
     }
 

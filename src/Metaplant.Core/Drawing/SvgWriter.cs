@@ -12,8 +12,8 @@ public static class SvgWriter
     /// <summary>An SVG of a width in pixels; the height follows from the view.</summary>
     public static string Write(View view, Teller teller, double width = 420, double greatestHeight = 300)
     {
-        var points = view.Shapes.SelectMany(Extent).ToList();
-        double x0 = points.Min(p => p.X), x1 = points.Max(p => p.X), y0 = points.Min(p => p.Y), y1 = points.Max(p => p.Y);
+        var (least, greatest) = Extent(view);
+        double x0 = least.X, x1 = greatest.X, y0 = least.Y, y1 = greatest.Y;
         var scale = Math.Min((width - 2 * Margin) / Math.Max(x1 - x0, 1e-6), (greatestHeight - 2 * Margin) / Math.Max(y1 - y0, 1e-6));
         var height = (y1 - y0) * scale + 2 * Margin;
         var left = (width - (x1 - x0) * scale) / 2;
@@ -27,7 +27,14 @@ public static class SvgWriter
         Point At(Point p) => new(left + (p.X - x0) * scale, Margin + (y1 - p.Y) * scale);
     }
 
-    internal static IEnumerable<Point> Extent(Shape shape) => shape switch
+    /// <summary>The least and greatest of all that is drawn, m.</summary>
+    internal static (Point Least, Point Greatest) Extent(View view)
+    {
+        var points = view.Shapes.SelectMany(Extent).ToList();
+        return (new(points.Min(p => p.X), points.Min(p => p.Y)), new(points.Max(p => p.X), points.Max(p => p.Y)));
+    }
+
+    private static IEnumerable<Point> Extent(Shape shape) => shape switch
     {
         Polygon p => p.Points,
         Polyline p => p.Points,
@@ -36,7 +43,7 @@ public static class SvgWriter
         _ => throw new InvalidOperationException($"Unknown shape {shape}."),
     };
 
-    private static string Of(Shape shape, Func<Point, Point> at, double scale, Teller teller) => shape switch
+    internal static string Of(Shape shape, Func<Point, Point> at, double scale, Teller teller) => shape switch
     {
         Polygon p => $"<polygon points=\"{Points(p.Points, at)}\" {Style(p.Ink)}/>",
         Polyline p => $"<polyline points=\"{Points(p.Points, at)}\" {Style(p.Ink)} fill-opacity=\"0\"/>",
@@ -46,14 +53,21 @@ public static class SvgWriter
     };
 
     /// <summary>The line stands off to the left of its way, where y runs up.</summary>
-    private static string Of(Dimension d, Func<Point, Point> at, Teller teller)
+    internal static string Of(Dimension d, Func<Point, Point> at, Teller teller)
     {
         Point a = at(d.From), b = at(d.To);
         var length = Math.Max(a.DistanceTo(b), 1e-6);
         double nx = (b.Y - a.Y) / length, ny = -(b.X - a.X) / length, off = Math.Sign(d.Offset) * 24;
         Point p = new(a.X + nx * off, a.Y + ny * off), q = new(b.X + nx * off, b.Y + ny * off);
         Point label = new((p.X + q.X) / 2 + nx * Math.Sign(d.Offset) * 16, (p.Y + q.Y) / 2 + ny * Math.Sign(d.Offset) * 10 + 4);
-        return $"<path d=\"M{N(a.X)} {N(a.Y)}L{N(p.X)} {N(p.Y)}L{N(q.X)} {N(q.Y)}L{N(b.X)} {N(b.Y)}\" fill=\"none\" stroke=\"#3e6a8a\"/><text x=\"{N(label.X)}\" y=\"{N(label.Y)}\" text-anchor=\"middle\" fill=\"#33617f\" stroke=\"#fbf9f3\" stroke-width=\"3\" paint-order=\"stroke\">{teller.Show(d.Value, Sums.Unit.Metre).Number}</text>";
+        return $"<path d=\"M{N(a.X)} {N(a.Y)}L{N(p.X)} {N(p.Y)}L{N(q.X)} {N(q.Y)}L{N(b.X)} {N(b.Y)}\" fill=\"none\" stroke=\"#3e6a8a\"/><text x=\"{N(label.X)}\" y=\"{N(label.Y)}\" text-anchor=\"middle\" fill=\"#33617f\" stroke=\"#fbf9f3\" stroke-width=\"3\" paint-order=\"stroke\">{Measure(d.Value, teller)}</text>";
+    }
+
+    /// <summary>Without its unit, which the picture says once; with it where it is another: a long one among millimetres.</summary>
+    private static string Measure(double metres, Teller teller)
+    {
+        var (told, usual) = (teller.Show(metres, Sums.Unit.Metre), teller.Show(1, Sums.Unit.Metre));
+        return told.Unit == usual.Unit ? told.Number : told.ToString();
     }
 
     private static string Style(Ink ink)

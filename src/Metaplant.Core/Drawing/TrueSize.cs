@@ -23,8 +23,8 @@ public static class TrueSize
     /// <summary>How many sheets across and up.</summary>
     public static (int Across, int Up) Sheets(View view, Paper paper)
     {
-        var (x0, y0, x1, y1) = Extent(view);
-        return (Math.Max(1, (int)Math.Ceiling((x1 - x0) * 1000 / Wide(paper) - 1e-9)), Math.Max(1, (int)Math.Ceiling((y1 - y0) * 1000 / High(paper) - 1e-9)));
+        var (least, greatest) = SvgWriter.Extent(view);
+        return (Math.Max(1, (int)Math.Ceiling((greatest.X - least.X) * 1000 / Wide(paper) - 1e-9)), Math.Max(1, (int)Math.Ceiling((greatest.Y - least.Y) * 1000 / High(paper) - 1e-9)));
     }
 
     /// <summary>One sheet as SVG, sized in mm, from 0 row by row from below. Its words are in <paramref name="words"/>: what it is, so that a sheet that got away can be told.</summary>
@@ -34,8 +34,8 @@ public static class TrueSize
         ArgumentOutOfRangeException.ThrowIfNegative(index);
         ArgumentOutOfRangeException.ThrowIfGreaterThanOrEqual(index, across * up);
         var (column, row) = (index % across, index / across);
-        var (x0, y0, _, _) = Extent(view);
-        double wide = Wide(paper), high = High(paper), left = x0 * 1000 + column * wide, below = y0 * 1000 + row * high;
+        var (least, _) = SvgWriter.Extent(view);
+        double wide = Wide(paper), high = High(paper), left = least.X * 1000 + column * wide, below = least.Y * 1000 + row * high;
         var svg = new StringBuilder();
         svg.Append(CultureInfo.InvariantCulture, $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{N(paper.Width)}mm\" height=\"{N(paper.Height)}mm\" viewBox=\"0 0 {N(paper.Width)} {N(paper.Height)}\" font-family=\"sans-serif\" font-size=\"4\">\n<rect width=\"100%\" height=\"100%\" fill=\"#fff\"/>\n<clipPath id=\"page\"><rect x=\"{N(paper.Margin)}\" y=\"{N(paper.Margin)}\" width=\"{N(wide)}\" height=\"{N(high)}\"/></clipPath>\n<g clip-path=\"url(#page)\" fill=\"none\" stroke=\"#000\" stroke-width=\".35\">\n");
         foreach (var shape in view.Shapes)
@@ -70,12 +70,6 @@ public static class TrueSize
     private static double Wide(Paper paper) => paper.Width - 2 * paper.Margin;
 
     private static double High(Paper paper) => paper.Height - 2 * paper.Margin - Foot;
-
-    private static (double X0, double Y0, double X1, double Y1) Extent(View view)
-    {
-        var points = view.Shapes.SelectMany(SvgWriter.Extent).ToList();
-        return (points.Min(p => p.X), points.Min(p => p.Y), points.Max(p => p.X), points.Max(p => p.Y));
-    }
 
     private static string N(double mm) => Math.Round(mm, 3).ToString(CultureInfo.InvariantCulture);
 }

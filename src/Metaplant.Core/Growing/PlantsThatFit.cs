@@ -11,7 +11,16 @@ public sealed record PlantingArea(Outline Outline, double UsableDepth, double Li
 public sealed record CropFit(Crop Crop, int Count, Layout Layout, string Limit, Sentence? WhyNot)
 {
     /// <summary>What this crop asks of the place that nobody has told, as a sentence; null when nothing special is.</summary>
-    public Sentence? NotKnown => Crop.GreatestPh is { } ph ? (Sentence)$"It wants sour soil, pH {new Amount(ph, Sums.Unit.One)} at most; nobody has measured this." : null;
+    public Sentence? NotKnown => (Sour, Here) switch
+    {
+        ({ } sour, { } here) => (Sentence)$"{sour} {here}",
+        var (sour, here) => sour ?? here,
+    };
+
+    /// <summary>What is to be said of it at the spot it is for; null where there is nothing, or no spot.</summary>
+    public Sentence? Here { get; init; }
+
+    private Sentence? Sour => Crop.GreatestPh is { } ph ? (Sentence)$"It wants sour soil, pH {new Amount(ph, Sums.Unit.One)} at most; nobody has measured this." : null;
 }
 
 /// <summary>Counts plants in an area by spacing, volume and depth.</summary>

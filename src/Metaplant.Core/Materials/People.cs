@@ -14,6 +14,9 @@ public static class People
     public const string FloorLow = "people.floor-low";
     public const string FloorHigh = "people.floor-high";
 
+    public const string Arm = "people.arm";
+    public const string Barrow = "people.barrow";
+
     private const string Manual = "Guideline weights for lifting near the body, eased for a pair and three";
 
     /// <summary>The row of what one, two or three people lift together.</summary>
@@ -29,6 +32,8 @@ public static class People
         new(Seated, "Q", "somebody who sits down", 1000, Unit.Newton, Evidence.Assumed, "A heavy person; sitting down with a jolt is in the factor") { NeverBelow = 500 },
         new(Climbing, "F_c", "a child who climbs what stands upright", 500, Unit.Newton, Evidence.Assumed, "A child of ten, stepping up") { NeverBelow = 200 },
         new(ClimbingBefore, "e_c", "how far before it the child hangs", .2, Unit.Metre, Evidence.Assumed, "Half of a child’s depth, and arms bent"),
+        new(Arm, "a", "how far an arm reaches over soil", .75, Unit.Metre, Evidence.Assumed, "A grown person who stands or kneels at the edge; measure your own") { NeverBelow = .3, NeverAbove = 1.1 },
+        new(Barrow, "b", "width of a path for the barrow", .68, Unit.Metre, Evidence.Assumed, "A garden barrow and knuckles; measure your own") { NeverBelow = .3, NeverAbove = 1.5 },
         new(FloorLow, "q_k", "what balconies and roofs to walk on are often made for, low end", 2500, Unit.Pascal, Evidence.Defined, "EN 1991-1-1 table 6.2, category A, balconies 2.5 to 4.0 kN/m²"),
         new(FloorHigh, "q_k", "what balconies and roofs to walk on are often made for, high end", 4000, Unit.Pascal, Evidence.Defined, "EN 1991-1-1 table 6.2, category A, balconies 2.5 to 4.0 kN/m²"),
     ];

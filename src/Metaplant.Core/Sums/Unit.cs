@@ -18,8 +18,12 @@ public enum Unit
     Pascal,
     Degree,
     DegreeCelsius,
+
+    /// <summary>By how much a temperature is above or below another.</summary>
+    Kelvin,
     Second,
     Minute,
+    Hour,
     Day,
     Year,
     MetrePerSecond,
@@ -52,8 +56,10 @@ public static class UnitSymbols
         Unit.Pascal => "Pa",
         Unit.Degree => "°",
         Unit.DegreeCelsius => "°C",
+        Unit.Kelvin => "K",
         Unit.Second => "s",
         Unit.Minute => "min",
+        Unit.Hour => "h",
         Unit.Day => "d",
         Unit.Year => "yr",
         Unit.MetrePerSecond => "m/s",

@@ -76,9 +76,11 @@ public sealed record Teller(Lengths Lengths, char Decimal = '.', string Currency
             Unit.MillimetrePerDay => new(Figures(value), "mm/day"),
             Unit.MegajoulePerSquareMetreDay => new(Figures(value), "MJ/m² day"),
             Unit.DegreeCelsius => new(Digits(value, 1), "°C"),
+            Unit.Kelvin => new(Digits(value, 1), "°C"),
             Unit.Degree => new(Digits(value, 1), "°"),
             Unit.Second => size < 5400 ? new(Digits(value / 60, 0), "min") : new(Digits(value / 3600, 1), "h"),
             Unit.Minute => new(Digits(value, 0), "min"),
+            Unit.Hour => new(Digits(value, 1), "h"),
             Unit.Day => Many(Figures(value), "day"),
             Unit.Year => Many(Figures(value), "year"),
             Unit.PerYear => new(Figures(value), "a year"),
@@ -107,6 +109,7 @@ public sealed record Teller(Lengths Lengths, char Decimal = '.', string Currency
             Unit.MillimetrePerDay => new(Figures(value / 25.4), "in/day"),
             Unit.MegajoulePerSquareMetreDay => new(Figures(value * 1e6 / 1055.05585262 * SquareFoot), "BTU/sq ft day"),
             Unit.DegreeCelsius => new(Digits(value * 9 / 5 + 32, 0), "°F"),
+            Unit.Kelvin => new(Digits(value * 9 / 5, 1), "°F"),
             _ => null,
         };
     }

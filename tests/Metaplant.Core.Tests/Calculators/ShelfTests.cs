@@ -146,5 +146,5 @@ public class ShelfTests
     }
 
     [Fact]
-    public void Every_subject_has_its_calculators() => CalculatorShelf.All.Select(c => c.Subject).Distinct().ShouldBe([Subject.Grow, Subject.Drain, Subject.Hold, Subject.Support]);
+    public void Every_subject_has_its_calculators() => CalculatorShelf.All.Select(c => c.Subject).Distinct().ShouldBe([Subject.Grow, Subject.Drain, Subject.Hold, Subject.Support, Subject.Place]);
 }

@@ -1,5 +1,8 @@
+using Metaplant.Core.Designs;
+using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Tests.Designs;
@@ -24,6 +27,13 @@ internal static class Yards
         A.Thing("table", 2, id: 26), A.Thing("cable-reel", id: 27, measures: [("flange", 1.05), ("barrel", .45)]), A.Thing("bucket", 6, id: 28, findings: [Findings.HeldFood], substance: Substance.Polyethylene),
         A.Thing("trough", 3, id: 29, findings: [Findings.HeldFood], substance: Substance.ZincCoatedSteel), A.Thing("post", 14, id: 30, measures: [("length", 2.4), ("width", .075), ("thickness", .075)]),
         A.Thing("table-frame", id: 31), A.Thing("cart", id: 32, substance: Substance.ZincCoatedSteel), A.Thing("lattice", 2, id: 33), A.Thing("conduit", 4, id: 34, substance: Substance.ZincCoatedSteel, measures: [("length", 3), ("thickness", .022)]));
+
+    /// <summary>What a design makes of the whole yard as it is first offered.</summary>
+    public static Fit First(string design)
+    {
+        var (wanted, room) = (Catalogue.Find(design)!, Stockroom.Of(Whole));
+        return Leads.Of(wanted, room).Found.Select(lead => Draft.Of(wanted, new(lead, wanted.Settings(lead).ToDictionary(s => s.Id, s => s.Default), Brief.Default), room)).Where(d => d.Ok).Select(d => Fit.Of(d.Value!, room)).First();
+    }
 
     /// <summary>From eight to sixteen batches of any kind, measures and state.</summary>
     public static Heap Any(int seed)

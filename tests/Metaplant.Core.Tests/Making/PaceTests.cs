@@ -42,7 +42,8 @@ public class PaceTests
         Fit Of(Brief brief) => Fit.Of(Draft.Of(design, new(lead, design.Settings(lead).ToDictionary(s => s.Id, s => s.Default), brief), room, Effort.Proven).OrThrow(), room);
         var usual = Of(Brief.Default);
         var plan = BuildPlan.Of(usual, Brief.Default, ToolShelf.Untouched);
-        plan.Hours.ShouldBe(usual.Hours(Brief.Default), .35 * usual.Hours(Brief.Default));
+        // Ripping is known once it is known what is cut from what.
+        (plan.Steps.Where(s => !s.Id.StartsWith("rip-", StringComparison.Ordinal)).Sum(s => s.Minutes) / 60).Near(usual.Hours(Brief.Default));
         var slow = Brief.Default with { Pace = Pace.Of(plan.Steps.SelectMany(s => Enumerable.Repeat(new Timed(s.Id, s.Reckoned, 2 * s.Reckoned), 3))) };
         var slower = BuildPlan.Of(Of(slow), slow, ToolShelf.Untouched);
         slower.Hours.Near(2 * plan.Hours);

@@ -1,0 +1,55 @@
+using Metaplant.Core.Geometry;
+
+namespace Metaplant.Core.Places;
+
+/// <summary>What hides sun and wind along a line.</summary>
+public enum ScreenKind
+{
+    Wall,
+    Fence,
+    Hedge,
+}
+
+/// <summary>Something on the plan, where it was measured to stand. A closed set: each kind says itself what it hides. Lengths in m.</summary>
+/// <param name="Points">On the plan, in the order they were measured.</param>
+public abstract record Feature(int Id, string Name, IReadOnlyList<Point> Points)
+{
+    /// <summary>Most points one thing is measured by.</summary>
+    public const int MostPoints = 24;
+
+    /// <summary>Whether its points go all round it.</summary>
+    public virtual bool Closed => false;
+}
+
+/// <summary>A wall, fence or hedge along a line.</summary>
+/// <param name="Porosity">The part of it that lets wind and sun through, 0 to 1.</param>
+public sealed record Screen(int Id, string Name, IReadOnlyList<Point> Points, ScreenKind Kind, double Height, double Thickness, double Porosity) : Feature(Id, Name, Points);
+
+/// <summary>A house, shed or boiler: walls all round to its eaves.</summary>
+public sealed record House(int Id, string Name, IReadOnlyList<Point> Points, double Height) : Feature(Id, Name, Points)
+{
+    public override bool Closed => true;
+}
+
+/// <summary>A tree: a round crown on a stem.</summary>
+/// <param name="Crown">Across.</param>
+/// <param name="CrownFrom">Height at which the crown begins.</param>
+/// <param name="LeafFrom">First month in leaf, 1 to 12.</param>
+/// <param name="LeafTo">Last month in leaf; from 1 to 12 it is evergreen.</param>
+public sealed record Tree(int Id, string Name, IReadOnlyList<Point> Points, double Height, double Crown, double CrownFrom, int LeafFrom, int LeafTo) : Feature(Id, Name, Points)
+{
+    public bool InLeaf(int month) => LeafFrom <= LeafTo ? month >= LeafFrom && month <= LeafTo : month >= LeafFrom || month <= LeafTo;
+}
+
+/// <summary>A way to walk and push a barrow along.</summary>
+public sealed record Path(int Id, string Name, IReadOnlyList<Point> Points, double Width) : Feature(Id, Name, Points);
+
+/// <summary>Where water is fetched.</summary>
+/// <param name="Flow">m³/s, by a bucket and a watch; null where nobody timed it.</param>
+public sealed record Tap(int Id, string Name, IReadOnlyList<Point> Points, double? Flow) : Feature(Id, Name, Points);
+
+/// <summary>A door or gate, hung at its point, whose leaf needs room to swing.</summary>
+public sealed record Door(int Id, string Name, IReadOnlyList<Point> Points, double Swing) : Feature(Id, Name, Points);
+
+/// <summary>A pipe or cable that is known of. That none is on the plan does not mean that there is none.</summary>
+public sealed record Buried(int Id, string Name, IReadOnlyList<Point> Points) : Feature(Id, Name, Points);

@@ -1,0 +1,82 @@
+using Metaplant.Core.Designs;
+
+namespace Metaplant.Core.Places;
+
+/// <summary>What something on the plan is.</summary>
+public enum PlaceSort
+{
+    Spot,
+    Wall,
+    Fence,
+    Hedge,
+    Building,
+    Tree,
+    Path,
+    Tap,
+    Door,
+    Buried,
+}
+
+/// <summary>A point as it was typed: by two tapes, or by an offset. Lengths in m.</summary>
+/// <param name="A">From the first end of the base line.</param>
+/// <param name="B">From its second end.</param>
+/// <param name="Right">To the right of the base line.</param>
+/// <param name="Back">Back to the point before.</param>
+/// <param name="Along">Along the base line.</param>
+/// <param name="Off">Square off it to the left; below nothing to the right.</param>
+public sealed record MarkDraft(double? A = null, double? B = null, bool? Right = null, double? Back = null, double? Along = null, double? Off = null);
+
+/// <summary>
+/// Something on the plan as it was typed, with what of it was measured; what its sort has not is left out. Lengths in m.
+/// </summary>
+public sealed record PlaceDraft(PlaceSort Sort, string Name, IReadOnlyList<MarkDraft> Marks)
+{
+    /// <summary>With two marks: how deep it goes to the left of the way from the first to the second, below nothing to the right; it is a rectangle then.</summary>
+    public double? Depth { get; init; }
+
+    /// <summary>Of such a rectangle, from its first corner to the third; with the other one it may be out of square.</summary>
+    public double? DiagonalA { get; init; }
+
+    /// <summary>From its second corner to the fourth.</summary>
+    public double? DiagonalB { get; init; }
+
+    public double? Height { get; init; }
+
+    public double? Thickness { get; init; }
+
+    public double? Porosity { get; init; }
+
+    public double? Crown { get; init; }
+
+    public double? CrownFrom { get; init; }
+
+    public int? LeafFrom { get; init; }
+
+    public int? LeafTo { get; init; }
+
+    public double? Width { get; init; }
+
+    /// <summary>m³/s.</summary>
+    public double? Flow { get; init; }
+
+    public double? Swing { get; init; }
+
+    public Site? Site { get; init; }
+
+    public string? Ground { get; init; }
+
+    /// <summary>Pa.</summary>
+    public double? LoadLimit { get; init; }
+
+    public string? LoadSaidBy { get; init; }
+
+    public bool? Hollow { get; init; }
+
+    public double? Slope { get; init; }
+
+    public double? FallsTo { get; init; }
+
+    public IReadOnlyList<string>? ComesIn { get; init; }
+
+    public double? Ceiling { get; init; }
+}

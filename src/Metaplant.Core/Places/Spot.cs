@@ -1,0 +1,23 @@
+using Metaplant.Core.Designs;
+using Metaplant.Core.Geometry;
+
+namespace Metaplant.Core.Places;
+
+/// <summary>A place for planters on the plan.</summary>
+/// <param name="Corners">Where it was measured to be, all round; three or more.</param>
+/// <param name="GroundId">The row of grounds it is; null where nobody has looked.</param>
+/// <param name="LoadLimit">Pa that somebody said the floor carries; null where nobody has.</param>
+/// <param name="LoadSaidBy">Who said so.</param>
+/// <param name="Hollow">True where cold air pools: the foot of a slope, a bowl.</param>
+/// <param name="Slope">How many m it falls in each m, 0 for level.</param>
+/// <param name="FallsTo">Where it falls to, degrees from north clockwise; null where it is level or nobody looked.</param>
+/// <param name="ComesIn">Ids of <see cref="Visitors"/>.</param>
+/// <param name="Ceiling">Free height under a net, eaves or branches, m; null where there is none.</param>
+public sealed record Spot(
+    int Id, string Name, IReadOnlyList<Point> Corners, Site Site, string? GroundId, double? LoadLimit, string LoadSaidBy, bool Hollow, double Slope, double? FallsTo, IReadOnlyList<string> ComesIn, double? Ceiling)
+{
+    /// <summary>The steepest that anything is stood on with packers, m in each m.</summary>
+    public const double Steepest = .3;
+
+    public double Area => Figures.Area(Corners).Area;
+}

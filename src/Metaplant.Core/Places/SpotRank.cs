@@ -1,0 +1,41 @@
+using Metaplant.Core.Assessing;
+using Metaplant.Core.Matching;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Places;
+
+/// <summary>How a planter would do at a spot.</summary>
+/// <param name="Worst">The worst of its three verdicts there.</param>
+/// <param name="Words">What decides it: what is worst, and where all is well what grows there.</param>
+public sealed record SpotRank(Spot Spot, Verdict Worst, Sentence Words)
+{
+    /// <summary>Crops of which at least one goes in, and hours of sun: they decide between spots of one verdict.</summary>
+    private (int Crops, double Sun) Then { get; init; }
+
+    /// <summary>What a planter comes to that is drawn for a spot.</summary>
+    public static SpotRank Of(Spot spot, Whereabouts here, Fit fit)
+    {
+        var now = fit.Assessment;
+        return new(spot, now.Worst, Deciding(now, here)) { Then = (now.Grow.Crops.Count(c => c.Count > 0), here.Sun.InAll) };
+    }
+
+    /// <summary>The one that suits it best first: by the worst of its verdicts, then by the crops that grow there, then by the sun.</summary>
+    public static IReadOnlyList<SpotRank> Ordered(IEnumerable<SpotRank> ranks) => [.. ranks.OrderBy(r => r.Worst).ThenByDescending(r => r.Then)];
+
+    /// <summary>What its verdicts say otherwise than before, each under its name.</summary>
+    public static IReadOnlyList<Sentence> Differences(Assessment was, Assessment now)
+    {
+        var told = new List<Sentence>();
+        if (!was.Grow.Words.Equals(now.Grow.Words)) told.Add($"Grow: {now.Grow.Words}");
+        if (!was.Drain.Words.Equals(now.Drain.Words)) told.Add($"Drain: {now.Drain.Words}");
+        if (!was.Hold.Words.Equals(now.Hold.Words) || was.Hold.Verdict != now.Hold.Verdict) told.Add($"Hold: {now.Hold.Words}");
+        return told;
+    }
+
+    private static Sentence Deciding(Assessment now, Whereabouts here)
+    {
+        if (now.Worst > Verdict.Sound && now.Hold.Verdict == now.Worst) return $"Hold: {now.Hold.Words}";
+        if (now.Worst > Verdict.Sound && now.Drain.Verdict == now.Worst) return $"Drain: {now.Drain.Words}";
+        return $"{new Amount(here.Sun.InAll, Unit.Hour)} of sun. {now.Grow.Words}";
+    }
+}

@@ -1,0 +1,30 @@
+using Metaplant.Core.Growing;
+
+namespace Metaplant.Core.Places;
+
+/// <summary>What a spot does to what is grown there, worked out from the plan.</summary>
+/// <param name="SpotId">The spot.</param>
+/// <param name="Name">What the gardener calls it.</param>
+/// <param name="Sun">Hours of direct sun on a day of the four months about midsummer, the mean of them and over the spot.</param>
+/// <param name="Hot">True at the foot of a wall that has the afternoon's sun.</param>
+public sealed record Whereabouts(int SpotId, string Name, SunHours Sun, bool Hot)
+{
+    /// <summary>Rounding of a tenth of an hour is no shade.</summary>
+    private const double Near = .05;
+
+    /// <summary>Why a crop is not grown here; null where sun and heat suit it.</summary>
+    public Sentence? WhyNot(Crop crop) => Sun.InAll < crop.LightHours - Near
+        ? (Sentence)$"{Name} has {Hours(Sun.InAll)} of sun a summer’s day, and one wants {Hours(crop.LightHours)}."
+        : null;
+
+    /// <summary>What is to be said of a crop that grows here and would rather be elsewhere; null where there is nothing.</summary>
+    public Sentence? Doubt(Crop crop) => (crop.Heat, crop.SunHalf) switch
+    {
+        (HeatClass.Cool, _) when Hot => $"{Name} is hot in the afternoon, and it bolts or wilts there: early and late in the year only.",
+        (_, SunHalf.Morning) when Sun.Afternoon > Sun.Morning + 1 => $"Most of the sun at {Name} comes in the afternoon, and it would rather have the morning’s.",
+        (_, SunHalf.Afternoon) when Sun.Morning > Sun.Afternoon + 1 => $"Most of the sun at {Name} comes in the morning, and it would rather have the afternoon’s.",
+        _ => null,
+    };
+
+    private static Sentence Hours(double hours) => $"{new Amount(hours, Sums.Unit.Hour)}";
+}

@@ -1,0 +1,145 @@
+using Metaplant.Core.Designs;
+using Metaplant.Core.Geometry;
+using Metaplant.Core.Growing;
+using Metaplant.Core.Matching;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Places;
+using Metaplant.Core.Stock;
+using Metaplant.Core.Sums;
+using Metaplant.Core.Tests.Designs;
+
+namespace Metaplant.Core.Tests.Places;
+
+/// <summary>What a spot does to what stands and grows there.</summary>
+public class SpotTests
+{
+    private static readonly PlanSite Site = new(52.4, 14, 90, Exposure.Exposed, 120, 118, 297);
+
+    private static readonly Screen Wall = new(10, "Boiler wall", [new(0, 6), new(10, 6)], ScreenKind.Wall, 2.6, .3, 0);
+    private static readonly House WinchHouse = new(11, "Winch house", [new(-6, 0), new(4, 0), new(4, 2), new(-6, 2)], 4);
+
+    private static Spot At(int id, string name, double x, double y, double wide, double deep, Core.Designs.Site site = Core.Designs.Site.Paving)
+        => new(id, name, [new(x, y), new(x + wide, y), new(x + wide, y + deep), new(x, y + deep)], site, null, null, "", false, 0, null, [], null);
+
+    private static GardenPlan Yard { get; } = new(Site, [Wall, WinchHouse], [At(1, "Under the wall", 5, 5, 4, .8), At(2, "Behind the house", .2, 2.2, 3.5, .8), At(3, "In the open", 6, 1, 4, 2)]);
+
+    private static SpotReport Report(int spot) => SpotReport.Of(Yard, Yard.Find(spot)!, Handbook.Default);
+
+    [Fact]
+    public void Under_a_wall_that_has_the_afternoon_it_is_hot_and_the_last_frost_comes_earlier()
+    {
+        var (wall, open) = (Report(1), Report(3));
+        wall.Here.Hot.ShouldBeTrue();
+        open.Here.Hot.ShouldBeFalse();
+        wall.Frost.Degrees.ShouldBe(1.5);
+        wall.Frost.Days.ShouldBe(-7);
+        open.Frost.Days.ShouldBe(0);
+        var hollow = SpotReport.Of(Yard with { Spots = [Yard.Spots[2] with { Hollow = true }] }, Yard.Spots[2] with { Hollow = true }, Handbook.Default);
+        hollow.Frost.Days.ShouldBe(8);
+    }
+
+    [Fact]
+    public void North_of_a_house_tomatoes_are_refused_by_the_hours_there_are_and_not_in_the_open()
+    {
+        var tomato = Crops.Find(Handbook.Default, "tomato")!;
+        var (behind, open) = (Report(2), Report(3));
+        behind.Here.Sun.InAll.ShouldBeLessThan(open.Here.Sun.InAll - 4);
+        behind.Here.WhyNot(tomato)!.ToString().ShouldStartWith("Behind the house has ");
+        open.Here.WhyNot(tomato).ShouldBeNull();
+        open.Here.WhyNot(Crops.Find(Handbook.Default, "cucumber")!).ShouldBeNull();
+        Report(1).Here.Doubt(Crops.Find(Handbook.Default, "lettuce")!)!.ToString().ShouldContain("bolts or wilts");
+    }
+
+    [Fact]
+    public void Crops_at_a_spot_are_those_with_sun_enough_and_more_sun_never_takes_one_away()
+    {
+        var (design, room) = (Catalogue.Find("drilled-tub")!, Stockroom.Of(Yards.Whole));
+        var lead = Leads.Of(design, room).Found[0];
+        int Fitting(Whereabouts? here) => Draft.Of(design, new(lead, design.Settings(lead).ToDictionary(s => s.Id, s => s.Default), Brief.Default with { Here = here }), room).OrThrow() is var draft ? Fit.Of(draft, room).Assessment.Grow.Crops.Count(c => c.Count > 0) : 0;
+        var last = 0;
+        foreach (var hours in new[] { 0, 2, 3.5, 5, 6.5, 12 })
+        {
+            var now = Fitting(new(1, "Spot", new(hours / 2, hours / 2), false));
+            now.ShouldBeGreaterThanOrEqualTo(last);
+            last = now;
+        }
+
+        Fitting(new(1, "Spot", new(0, 0), false)).ShouldBe(0);
+        Fitting(null).ShouldBe(last);
+    }
+
+    [Fact]
+    public void A_brief_at_a_spot_has_its_ground_and_a_wind_no_milder_than_it_gets()
+    {
+        var brief = Brief.Default.At(Yard, Yard.Spots[0]);
+        brief.Site.ShouldBe(Core.Designs.Site.Paving);
+        brief.Here!.Name.ShouldBe("Under the wall");
+        foreach (var spot in Yard.Spots)
+        {
+            var report = SpotReport.Of(Yard, spot, Handbook.Default);
+            Handbook.Default[Brief.Default.At(Yard, spot).GustId].ShouldBeGreaterThanOrEqualTo(report.Wind.Speed - 1e-9);
+        }
+
+        // Walled in on every side it is sheltered, and says by what.
+        var closed = Yard with { Features = [new House(12, "Court", [new(3, -2), new(12, -2), new(12, 8), new(3, 8)], 4)] };
+        var wind = SpotReport.Of(closed, Yard.Spots[2], Handbook.Default).Wind;
+        wind.Exposure.ShouldBe(Exposure.Sheltered);
+        wind.ShelteredBy.ShouldBe(["Court"]);
+
+        // Over walls as high as a knee it blows into what stands there.
+        var kerb = Yard with { Features = [new House(12, "Kerb", [new(3, -2), new(12, -2), new(12, 8), new(3, 8)], .5)] };
+        SpotReport.Of(kerb, Yard.Spots[2], Handbook.Default).Wind.Exposure.ShouldBe(Exposure.Exposed);
+    }
+
+    private static StandingPlanter Tub(int id, double x, double y, double wide = .6, double deep = .6, int spot = 3) => new(id, $"Tub {id}", spot, new(x, y), 0, new(wide, deep, .5, wide * deep, true, .5, 0), 120);
+
+    private static string[] About(StandingPlanter tub, params StandingPlanter[] others) => [.. Placement.Of(Yard, tub, [tub, .. others], Handbook.Default).Where(r => r.Verdict > Verdict.Sound).Select(r => r.About)];
+
+    [Fact]
+    public void Where_it_stands_well_nothing_is_said_and_else_what_is_wrong()
+    {
+        About(Tub(1, 8, 2)).ShouldBeEmpty();
+        About(Tub(1, 6.1, 2)).ShouldBe(["edge"]);
+        About(Tub(1, 8, 2), Tub(2, 8.3, 2.2)).ShouldContain("overlap");
+        // Half a metre apart is no way for a barrow; a hand apart they stand against each other.
+        About(Tub(1, 7, 2), Tub(2, 8.1, 2)).ShouldBe(["gap"]);
+        About(Tub(1, 7, 2), Tub(2, 7.65, 2)).ShouldBeEmpty();
+        // A bed of two metres is too wide from both sides.
+        About(Tub(1, 8, 2, 3, 1.9)).ShouldBe(["reach"]);
+        About(Tub(1, 7, 5.45, 2, .9, spot: 1)).ShouldContain("reach");
+        Placement.Of(Yard, Tub(1, 8, 2, spot: 77), [], Handbook.Default).ShouldHaveSingleItem().Verdict.ShouldBe(Verdict.Fails);
+    }
+
+    [Fact]
+    public void On_a_balcony_the_load_is_told_beside_what_somebody_said_and_a_professional_is_asked()
+    {
+        var balcony = At(5, "Balcony", 6, 1, 4, 2, Core.Designs.Site.Balcony) with { LoadLimit = 1500, LoadSaidBy = "The harbour master" };
+        var plan = Yard with { Spots = [balcony] };
+        var tub = Tub(1, 8, 2, spot: 5);
+        var load = Placement.Of(plan, tub, [tub], Handbook.Default).First(r => r.About == "load");
+        load.Verdict.ShouldBe(Verdict.AskAProfessional);
+        load.Words.ToString().ShouldContain("3.27 kPa");
+        load.Words.ToString().ShouldContain("The harbour master said 1.5 kPa");
+    }
+
+    [Fact]
+    public void On_a_slope_each_foot_has_its_packer()
+    {
+        var sloped = Yard.Spots[2] with { Slope = .05, FallsTo = 90 };
+        var plan = Yard with { Spots = [sloped] };
+        var tub = Tub(1, 8, 2, 1, .6);
+        // It falls along its length: 1 m × .05.
+        Placement.Of(plan, tub, [tub], Handbook.Default).First(r => r.About == "level").Words.ToString().ShouldContain("0 mm, 50 mm, 50 mm, 0 mm");
+    }
+
+    [Fact]
+    public void What_comes_in_is_measured_against_the_rim_and_no_wall_stops_what_flies()
+    {
+        var visited = Yard.Spots[2] with { ComesIn = ["rabbits", "birds"] };
+        var plan = Yard with { Spots = [visited] };
+        var low = Tub(1, 8, 2) with { Size = new(.6, .6, .3, .36, true) };
+        Placement.Of(plan, low, [low], Handbook.Default).Count(r => r is { About: "visitors", Verdict: Verdict.Tight }).ShouldBe(2);
+        var high = Tub(1, 8, 2);
+        Placement.Of(plan, high, [high], Handbook.Default).Single(r => r is { About: "visitors", Verdict: Verdict.Sound }).Words.ToString().ShouldBe("Rabbits get over 450 mm; its soil begins at 500 mm.");
+    }
+}
