@@ -21,7 +21,7 @@ public sealed class AtHand(GardenVersion version)
     {
         var now = version.Now();
         if (read is { } kept && kept.Item1 == now) return kept.Item2;
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var settings = await GardenSettings.ForBriefsAsync(garden, cancel);
         read = new(now, settings);
         return settings;
     }
@@ -33,7 +33,7 @@ public sealed class AtHand(GardenVersion version)
         var now = version.Now();
         var key = exceptProject ?? 0;
         if (known.TryGetValue(key, out var kept) && kept.Version == now) return (kept.Settings, kept.Heap);
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var settings = await GardenSettings.ForBriefsAsync(garden, cancel);
         var heap = await garden.HeapAsync(settings.HouseRules, exceptProject, cancel);
         if (known.Count >= MostProjects) known.Clear();
         known[key] = (now, settings, heap);

@@ -1,5 +1,6 @@
 using Metaplant.Data.Settings;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.ChangeTracking;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 
 namespace Metaplant.Data;
@@ -17,6 +18,8 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
 
     public DbSet<TickRow> Ticks => Set<TickRow>();
 
+    public DbSet<PlaceRow> Places => Set<PlaceRow>();
+
     public DbSet<SettingRow> Settings => Set<SettingRow>();
 
     public DbSet<JournalRow> Journal => Set<JournalRow>();
@@ -28,21 +31,29 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
     {
         foreach (var entry in ChangeTracker.Entries())
         {
-            if (entry.State is EntityState.Added or EntityState.Modified or EntityState.Deleted) Changed |= PartOf(entry.Entity);
+            if (entry.State is EntityState.Added or EntityState.Modified or EntityState.Deleted) Changed |= PartOf(entry);
         }
 
         return base.SaveChangesAsync(acceptAllChangesOnSuccess, cancellationToken);
     }
 
-    private static GardenParts PartOf(object row) => row switch
+    private static GardenParts PartOf(EntityEntry entry) => entry.Entity switch
     {
         ThingRow => GardenParts.Heap,
         PhotoRow => GardenParts.Photographs,
         AllocationRow => GardenParts.Heap | GardenParts.Projects,
-        ProjectRow or TickRow => GardenParts.Projects,
+        ProjectRow project => GardenParts.Projects | (StandsOtherwise(entry, project) ? GardenParts.Standing : GardenParts.None),
+        TickRow => GardenParts.Projects,
+        PlaceRow => GardenParts.Plan,
+        SettingRow { Key: SettingRows.Site } => GardenParts.Plan,
         SettingRow setting => SettingRows.IsTool(setting.Key) ? GardenParts.Shelf : GardenParts.Settings,
         _ => GardenParts.None,
     };
+
+    /// <summary>Whether the plan shows something else after this: a project set down, moved or taken up, or one that stands there and is called or sized otherwise.</summary>
+    private static bool StandsOtherwise(EntityEntry entry, ProjectRow project) => entry.State == EntityState.Modified
+        ? new[] { nameof(project.SpotId), nameof(project.Stands), nameof(project.Name) }.Any(p => entry.Property(p).IsModified) && (project.SpotId ?? (int?)entry.OriginalValues[nameof(project.SpotId)]) is not null
+        : project.SpotId is not null;
 
     /// <summary>Times are kept in UTC and come back as UTC, so that a row read again is the row that was journalled.</summary>
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder) => configurationBuilder.Properties<DateTime>().HaveConversion<Utc>();
@@ -72,6 +83,12 @@ public sealed class GardenContext(DbContextOptions<GardenContext> options) : DbC
             e.ToTable("Projects");
             e.Property(p => p.Name).HasMaxLength(80);
             e.Property(p => p.Site).HasDefaultValue("Soil");
+            e.Property(p => p.Version).IsConcurrencyToken();
+        });
+        modelBuilder.Entity<PlaceRow>(e =>
+        {
+            e.ToTable("Places");
+            e.Property(p => p.Name).HasMaxLength(60);
             e.Property(p => p.Version).IsConcurrencyToken();
         });
         modelBuilder.Entity<AllocationRow>(e =>

@@ -19,4 +19,10 @@ public enum GardenParts
 
     /// <summary>House rules, constants, units and manner: everything is judged and told by them.</summary>
     Settings = 16,
+
+    /// <summary>What is measured of the garden: where a project is drawn for a spot, it is judged by this.</summary>
+    Plan = 32,
+
+    /// <summary>Where on the plan which projects stand, and as what. A tick is none of it.</summary>
+    Standing = 64,
 }

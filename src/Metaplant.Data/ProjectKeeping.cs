@@ -5,9 +5,11 @@ using Metaplant.Core.Designs;
 using Metaplant.Core.Growing;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
+using Metaplant.Core.Places;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
+using Metaplant.Data.Settings;
 using Microsoft.EntityFrameworkCore;
 
 namespace Metaplant.Data;
@@ -39,6 +41,9 @@ public static class ProjectKeeping
         project.PeopleAtEdge = brief.PeopleAtEdge;
         project.Site = brief.Site.ToString();
         project.Ground = brief.GroundId;
+        // Taken to another spot it stands nowhere yet.
+        if (project.SpotId != brief.Here?.SpotId) (project.SpotId, project.Stands) = (brief.Here?.SpotId, null);
+        if (project.ReadStands() is { } stands) project.Stands = (stands with { Size = Footprint.Of(fit), Mass = fit.Assessment.Hold.WetMass?.Value }).Write();
         if (project.Id == 0) garden.Projects.Add(project);
         var kept = await garden.Allocations.Where(a => a.ProjectId == project.Id).ToDictionaryAsync(a => a.ThingId, cancel);
         var taken = fit.Cast.Takes.ToLookup(t => t.ThingId, t => t.Taken);
@@ -57,12 +62,15 @@ public static class ProjectKeeping
     /// <summary>The step by whose tick a project is known to hold soil.</summary>
     public const string FillStep = "fill";
 
-    /// <summary>What the project was drawn for, or what in it the present catalogue no longer knows.</summary>
-    public static Outcome<Brief> BriefOf(this ProjectRow project, Handbook handbook, Pace? pace = null)
+    /// <summary>What the project was drawn for, or what in it the present catalogue no longer knows. At a spot of the plan it is judged by the wind, the ground and the sun that the plan gives it now: a wall that has gone shelters nothing.</summary>
+    public static Outcome<Brief> BriefOf(this ProjectRow project, GardenSettings settings)
     {
+        var (handbook, plan) = (settings.Handbook, settings.Plan);
         if (!Enum.TryParse<Exposure>(project.Exposure, out var exposure) || !Enum.IsDefined(exposure)) return new Problem("exposure", "How windy it stands is no longer in the list.");
         if (!Enum.TryParse<Site>(project.Site, out var site) || !Enum.IsDefined(site)) return new Problem("site", "Where it stands is no longer in the list.");
-        return Brief.Create(handbook, project.Medium, project.Crop, exposure, project.PeopleAtEdge, site, project.Ground).Then<Brief>(b => b with { Pace = pace ?? Pace.Unknown });
+        return Brief.Create(handbook, project.Medium, project.Crop, exposure, project.PeopleAtEdge, site, project.Ground)
+            .Then<Brief>(b => b with { Pace = settings.Pace })
+            .Then<Brief>(b => project.SpotId is { } id && plan.Find(id) is { } spot ? b.At(plan, spot) : b);
     }
 
     /// <summary>The project on the drawing board, with its own things counted as free, or why it cannot be drawn.</summary>
@@ -92,7 +100,9 @@ public static class ProjectKeeping
     /// <summary>True where what is asked for is the project as it was kept, so that it is shown as it is and not cast anew.</summary>
     public static bool IsDrawnAs(this ProjectRow project, string? design, string? source, IReadOnlyDictionary<string, double>? settings, Brief brief)
         => project.Design == design && (source is null || source == project.Source) && project.ReadSettings() is { } kept && (settings is null || (settings.Count == kept.Count && settings.All(s => kept.TryGetValue(s.Key, out var v) && Math.Abs(v - s.Value) < 1e-9)))
-        && (project.Medium, project.Crop, project.Exposure, project.PeopleAtEdge, project.Site, project.Ground) == (brief.Medium.Id, brief.Crop?.Id, brief.Exposure.ToString(), brief.PeopleAtEdge, brief.Site.ToString(), brief.GroundId);
+        && (project.Medium, project.Crop, project.PeopleAtEdge, project.SpotId) == (brief.Medium.Id, brief.Crop?.Id, brief.PeopleAtEdge, brief.Here?.SpotId)
+        // Of what stands at a spot these are the spot's.
+        && (project.SpotId is not null || (project.Exposure, project.Site, project.Ground) == (brief.Exposure.ToString(), brief.Site.ToString(), brief.GroundId));
 
     /// <summary>The name of its design, or the word it was kept under when there is no such design any more.</summary>
     public static string DesignName(this ProjectRow project) => Catalogue.Find(project.Design)?.Name ?? $"{project.Design} (no longer in the catalogue)";

@@ -110,12 +110,18 @@ public static class ProjectMaking
             : AsBuilt.Apply(fit, [measured], cut, Stockroom.Of(heap));
         if (!made.Ok) return Outcome<Fit>.Refuse([.. made.Problems.Select(p => p with { Field = "value" })]);
         if (made.Value.Cast.Unfilled.FirstOrDefault() is { } missing) return new Problem("value", $"With that the heap is short of {missing.Need.Name.ToLowerInvariant()}.");
-        await garden.KeepAsync(project, project.Name, made.Value, brief, heap, cancel);
         making = making with { Measured = all, Planned = all.Count == 0 ? null : planned };
-        var changed = await garden.CutAsync(making, CutUp.Of(fit.Cast, cut, heap), CutUp.Of(made.Value.Cast, cut, heap), cancel);
-        if (!changed.Ok) return Outcome<Fit>.Refuse([.. changed.Problems.Select(p => p with { Field = "value" })]);
+        return await garden.RecastAsync(project, making, fit, made.Value, cut, brief, heap, cancel) is { } problem ? problem with { Field = "value" } : made;
+    }
+
+    /// <summary>Draws a project from other pieces than before while it is being made: what it speaks for, and what cutting has made of the heap, follows.</summary>
+    private static async Task<Problem?> RecastAsync(this GardenContext garden, ProjectRow project, Making making, Fit before, Fit now, IReadOnlySet<string> cut, Brief brief, Heap heap, CancellationToken cancel)
+    {
+        await garden.KeepAsync(project, project.Name, now, brief, heap, cancel);
+        var changed = await garden.CutAsync(making, CutUp.Of(before.Cast, cut, heap), CutUp.Of(now.Cast, cut, heap), cancel);
+        if (!changed.Ok) return changed.Problems[0];
         project.Making = changed.Value.Write();
-        return made.Value;
+        return null;
     }
 
     /// <summary>
@@ -130,13 +136,9 @@ public static class ProjectMaking
         var cut = plan.CutBy(done);
         var recut = Miscuts.Apply(fit, miscut, cut, Stockroom.Of(heap));
         if (!recut.Ok) return recut;
-        await garden.KeepAsync(project, project.Name, recut.Value.Fit, brief, heap, cancel);
         // Taking its measures out again must not bring back a board that is sawn through.
         making = making with { State = ProjectState.BeingBuilt, Planned = making.Planned is { } planned ? planned with { Cut = [.. planned.Cut, Sawn] } : null };
-        var changed = await garden.CutAsync(making, CutUp.Of(fit.Cast, cut, heap), CutUp.Of(recut.Value.Fit.Cast, cut, heap), cancel);
-        if (!changed.Ok) return Outcome<Recut>.Refuse([.. changed.Problems.Select(p => p with { Field = "piece" })]);
-        project.Making = changed.Value.Write();
-        return recut;
+        return await garden.RecastAsync(project, making, fit, recut.Value.Fit, cut, brief, heap, cancel) is { } problem ? problem with { Field = "piece" } : recut;
     }
 
     /// <summary>What the measures changed, in one sentence; null where there are none, or nothing came of them.</summary>

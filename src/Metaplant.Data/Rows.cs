@@ -114,8 +114,29 @@ public sealed class ProjectRow : IVersioned, IJournaled
     /// <summary>How far it has come in being made, as JSON; null while nothing has begun.</summary>
     public string? Making { get; set; }
 
+    /// <summary>The spot of the plan it is for; null where none was named.</summary>
+    public int? SpotId { get; set; }
+
+    /// <summary>Where it stands on the plan and what room it takes there, as JSON; null while it has not been set down.</summary>
+    public string? Stands { get; set; }
+
     /// <summary>What it looked like when it was last kept, as SVG, for when it can no longer be drawn; null in gardens from before.</summary>
     public string? Picture { get; set; }
+
+    public int Version { get; set; }
+}
+
+/// <summary>Something on the plan of the garden, as it was typed.</summary>
+public sealed class PlaceRow : IVersioned, IJournaled
+{
+    public int Id { get; set; }
+
+    public required string Sort { get; set; }
+
+    public required string Name { get; set; }
+
+    /// <summary>Its <see cref="Core.Places.PlaceDraft"/> as JSON.</summary>
+    public required string Drawn { get; set; }
 
     public int Version { get; set; }
 }

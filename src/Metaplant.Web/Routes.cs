@@ -6,6 +6,7 @@ using Metaplant.Web.Garden;
 using Metaplant.Web.Heap;
 using Metaplant.Web.Matching;
 using Metaplant.Web.Photos;
+using Metaplant.Web.Plan;
 using Metaplant.Web.Planning;
 using Metaplant.Web.Projects;
 using Metaplant.Web.Sums;
@@ -32,6 +33,7 @@ internal static class Routes
         gardener.MapSheets();
         gardener.MapWholeHeap();
         gardener.MapFetching();
+        gardener.MapPlan();
         gardener.MapProjects();
         gardener.MapPictures();
         gardener.MapMaking();

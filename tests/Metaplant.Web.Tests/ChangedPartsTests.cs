@@ -23,7 +23,20 @@ public sealed class ChangedPartsTests : IAsyncLifetime
     public async Task A_tick_that_saws_nothing_touches_no_heap_and_one_that_saws_does()
     {
         (await Changed(HttpMethod.Post, "/api/projects/2/ticks", new { step = "wash", done = false })).ShouldBe("Projects");
-        (await Changed(HttpMethod.Post, "/api/projects/1/drop", new { version = (int)(await server.GetAsync("/api/projects/1"))["version"]! })).ShouldBe("Heap, Projects");
+        (await Changed(HttpMethod.Post, "/api/projects/1/drop", new { version = await Version(1) })).ShouldBe("Heap, Projects, Standing");
+    }
+
+    [Fact]
+    public async Task The_plan_is_another_once_what_stands_there_is_moved_renamed_or_taken_up_and_not_by_a_tick()
+    {
+        var apron = (int)(await server.GetAsync("/api/plan"))["places"]!.AsArray().First(p => (string)p!["drawn"]!["name"]! == "The Apron")!["id"]!;
+        async Task<object> At(double x) => new { spot = apron, x, y = 1.5, turned = 0, version = await Version(2) };
+        (await Changed(HttpMethod.Put, "/api/projects/2/stands", await At(8))).ShouldBe("Heap, Projects, Standing");
+        (await Changed(HttpMethod.Put, "/api/projects/2/stands", await At(7.5))).ShouldBe("Projects, Standing");
+        (await Changed(HttpMethod.Post, "/api/projects/2/ticks", new { step = "wash", done = false })).ShouldBe("Projects");
+        (await Changed(HttpMethod.Put, "/api/projects/2", await Renamed(2, "Tub by the slip"))).ShouldBe("Projects, Standing");
+        (await Changed(HttpMethod.Post, "/api/undo", null)).ShouldBe("Projects, Standing");
+        (await Changed(HttpMethod.Put, "/api/projects/2/stands", new { version = await Version(2) })).ShouldBe("Projects, Standing");
     }
 
     [Fact]
@@ -35,6 +48,15 @@ public sealed class ChangedPartsTests : IAsyncLifetime
 
     [Fact]
     public async Task What_was_refused_changed_nothing() => (await Changed(HttpMethod.Post, "/api/things", new { name = "", kind = "bucket", count = 1 })).ShouldBeNull();
+
+    private async Task<object> Renamed(int project, string name)
+    {
+        var kept = await server.GetAsync($"/api/projects/{project}");
+        var board = kept["board"]!;
+        return new { name, version = (int)kept["version"]!, board = new { design = (string)kept["design"]!, source = (string)board["fit"]!["source"]!, settings = board["fit"]!["settings"], brief = board["brief"], project } };
+    }
+
+    private async Task<int> Version(int project) => (int)(await server.GetAsync($"/api/projects/{project}"))["version"]!;
 
     private async Task<string?> Changed(HttpMethod method, string path, object? body)
     {

@@ -9,12 +9,13 @@ public sealed class HostileInputTests : IAsyncLifetime
     private static readonly string[] Values =
         ["null", "-1", "0", "1e308", "1e999", "\"\"", "\"'; DROP TABLE Things;--\"", "[]", "{}", "true", "0.1", "99999999999999999999", "\"\\u0000\"", "[[[[1]]]]", "{\"height\":null}", "\"NaN\""];
 
-    private static readonly string[] Fields = ["name", "kind", "count", "measures", "substance", "findings", "faults", "version", "design", "source", "settings", "brief", "project", "board", "step", "done", "medium", "crop", "exposure", "units", "rules", "value"];
+    private static readonly string[] Fields = ["name", "kind", "count", "measures", "substance", "findings", "faults", "version", "design", "source", "settings", "brief", "project", "board", "step", "done", "medium", "crop", "exposure", "units", "rules", "value", "drawn", "marks", "sort", "spot", "x", "turned", "latitude", "baseLine", "site", "places"];
 
     private static readonly (string Method, string Path)[] Endpoints =
     [
         ("POST", "/api/things"), ("POST", "/api/things/preview"), ("PUT", "/api/things/1"), ("POST", "/api/things/1/split"), ("POST", "/api/things/1/retire"), ("POST", "/api/things/1/restore"),
         ("POST", "/api/match?aim=MostSoil"), ("POST", "/api/board"), ("POST", "/api/projects"), ("PUT", "/api/projects/1"), ("POST", "/api/projects/1/ticks"), ("PUT", "/api/garden"), ("PUT", "/api/rules/pallet-wood"), ("PUT", "/api/measures/trug"), ("PUT", "/api/tools/Drill"), ("PUT", "/api/constants/practice.rain"),
+        ("PUT", "/api/plan/site"), ("POST", "/api/plan/places"), ("POST", "/api/plan/try"), ("PUT", "/api/plan/places/1"), ("PUT", "/api/plan/file"), ("PUT", "/api/projects/1/stands"),
     ];
 
     private readonly GardenServer server = new(demo: true);

@@ -4,8 +4,10 @@ using Metaplant.Core.Designs;
 using Metaplant.Core.Growing;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
+using Metaplant.Core.Places;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Stock;
+using Metaplant.Data.Settings;
 using Microsoft.EntityFrameworkCore;
 
 namespace Metaplant.Data.Demonstration;
@@ -38,14 +40,18 @@ internal static class SlipwayProjects
         {
             var heap = await garden.HeapAsync(HouseRules.Default, cancel: cancel);
             var design = Catalogue.Find(Design)!;
+            var settings = await GardenSettings.ForBriefsAsync(garden, cancel);
             var brief = Brief.Default with { Crop = Crop is null ? null : Crops.Find(Handbook.Default, Crop), GroundId = From is null ? null : "firm-sand" };
+            if (SlipwayPlan.StandsAt(Name) is { } at) brief = brief.At(settings.Plan, settings.Plan.Spots.Single(s => s.Name == at.Spot));
             var ready = Ready(heap);
             var match = Matcher.Match(design, ready, brief, Aim.MostSoil, cancel: cancel);
             var lead = match.Best?.Lead ?? Leads.Of(design, Stockroom.Of(ready)).Found.Single();
-            var settings = match.Best?.Set.Values.ToDictionary() ?? [];
-            foreach (var (id, value) in Set) settings[id] = value;
-            var board = DrawingBoard.Open(design, lead, settings, brief, ready, cancel).OrThrow();
-            await garden.KeepAsync(ProjectKeeping.NewProject(), Name, board.Fit, brief, heap, cancel);
+            var values = match.Best?.Set.Values.ToDictionary() ?? [];
+            foreach (var (id, value) in Set) values[id] = value;
+            var board = DrawingBoard.Open(design, lead, values, brief, ready, cancel).OrThrow();
+            var project = ProjectKeeping.NewProject();
+            await garden.KeepAsync(project, Name, board.Fit, brief, heap, cancel);
+            if (SlipwayPlan.StandsAt(Name) is var (_, x, y, turned)) project.Stands = new Stands(x, y, turned, Footprint.Of(board.Fit), board.Fit.Assessment.Hold.WetMass?.Value).Write();
             await garden.SaveChangesAsync(cancel);
             if (Done > 0) await TickAsync(garden, cancel);
         }
@@ -56,7 +62,7 @@ internal static class SlipwayProjects
         private async Task TickAsync(GardenContext garden, CancellationToken cancel)
         {
             var project = await garden.Projects.FirstAsync(p => p.Name == Name, cancel);
-            var brief = project.BriefOf(Handbook.Default).OrThrow();
+            var brief = project.BriefOf(await GardenSettings.ForBriefsAsync(garden, cancel)).OrThrow();
             var heap = await garden.HeapAsync(HouseRules.Default, project.Id, cancel);
             var drawn = project.Draw(heap, brief).OrThrow();
             var plan = BuildPlan.Of(drawn.Board.Fit, brief, ToolShelf.Untouched);

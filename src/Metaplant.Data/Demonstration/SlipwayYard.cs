@@ -147,6 +147,8 @@ public static class SlipwayYard
         // All or nothing, so that a start cut short leaves no half of a garden behind.
         await using var transaction = await garden.Database.BeginTransactionAsync(cancel);
         await garden.SetAsync(SettingRows.Name, "Slipway Yard", cancel);
+        await garden.SetAsync(SettingRows.Site, SlipwayPlan.Site, cancel);
+        garden.Places.AddRange(SlipwayPlan.Places.Select(p => PlanKeeping.Row(p)));
         garden.Things.AddRange(Heap.Select((row, i) => ThingMapping.NewRow(ToThing(row, i + 1), new(row.Place, Source: row.Source, Permission: row.Source == Clearing ? "The owner’s daughter, all of it" : "", KeepDry: row.KeepDry))));
         await garden.SaveChangesAsync(cancel);
         foreach (var project in SlipwayProjects.All) await project.KeepAsync(garden, cancel);

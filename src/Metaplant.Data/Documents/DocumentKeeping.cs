@@ -36,18 +36,21 @@ public static class DocumentKeeping
     public static async Task ReplaceAsync(this GardenContext garden, GardenRows rows, Func<string, bool> hasPhoto, CancellationToken cancel = default)
     {
         // Above every version there was, so that whoever has the old garden on a screen is told that it changed.
-        var version = Math.Max(await garden.Things.MaxAsync(t => (int?)t.Version, cancel) ?? 0, await garden.Projects.MaxAsync(p => (int?)p.Version, cancel) ?? 0) + 1;
+        var version = Math.Max(await garden.Things.MaxAsync(t => (int?)t.Version, cancel) ?? 0, await garden.Projects.MaxAsync(p => (int?)p.Version, cancel) ?? 0);
+        version = Math.Max(version, await garden.Places.MaxAsync(p => (int?)p.Version, cancel) ?? 0) + 1;
         await garden.Ticks.ExecuteDeleteAsync(cancel);
         await garden.Allocations.ExecuteDeleteAsync(cancel);
         await garden.Photos.ExecuteDeleteAsync(cancel);
         await garden.Projects.ExecuteDeleteAsync(cancel);
+        await garden.Places.ExecuteDeleteAsync(cancel);
         await garden.Things.ExecuteDeleteAsync(cancel);
         await garden.Settings.ExecuteDeleteAsync(cancel);
         await garden.Journal.ExecuteDeleteAsync(cancel);
-        foreach (IVersioned row in rows.Things.Cast<IVersioned>().Concat(rows.Projects)) row.Version = version;
+        foreach (IVersioned row in rows.Things.Cast<IVersioned>().Concat(rows.Projects).Concat(rows.Places)) row.Version = version;
         garden.AddRange(rows.Things);
         garden.AddRange(rows.Photos.Where(p => hasPhoto(p.File)));
         garden.AddRange(rows.Projects);
+        garden.AddRange(rows.Places);
         garden.AddRange(rows.Allocations);
         garden.AddRange(rows.Ticks);
         garden.AddRange(SettingRows.Of(rows.Settings).Select(s => new SettingRow { Key = s.Key, Value = s.Value }));

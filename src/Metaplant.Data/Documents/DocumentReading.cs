@@ -8,7 +8,7 @@ namespace Metaplant.Data.Documents;
 /// <summary>A document read through and found whole: its rows, with the ids they had.</summary>
 /// <param name="NeedLook">Names of things that the present catalogue cannot read as they are; they come in all the same and are shown as needing a look.</param>
 public sealed record GardenRows(
-    GardenSettings Settings, IReadOnlyList<ThingRow> Things, IReadOnlyList<PhotoRow> Photos, IReadOnlyList<ProjectRow> Projects, IReadOnlyList<AllocationRow> Allocations, IReadOnlyList<TickRow> Ticks, IReadOnlyList<string> NeedLook);
+    GardenSettings Settings, IReadOnlyList<ThingRow> Things, IReadOnlyList<PhotoRow> Photos, IReadOnlyList<ProjectRow> Projects, IReadOnlyList<AllocationRow> Allocations, IReadOnlyList<TickRow> Ticks, IReadOnlyList<PlaceRow> Places, IReadOnlyList<string> NeedLook);
 
 /// <summary>Reads a document, or says everything that is wrong with it.</summary>
 public static partial class DocumentReading
@@ -35,7 +35,7 @@ public static partial class DocumentReading
         if (document.Format != GardenDocument.Name) return new Problem("format", "This is no garden of Metaplant.");
         if (document.Version is < 1 or > GardenDocument.Present) return new Problem("version", $"This garden was written in form {document.Version}; this Metaplant reads up to form {GardenDocument.Present}. Use a later one.");
         var s = document.Settings;
-        var settings = new GardenSettings(s.Name, s.Units, s.Rules, s.Constants) { Measures = s.Measures, Tools = s.Tools, Manner = s.Manner ?? Manner.Default, Carrier = s.Carrier };
+        var settings = new GardenSettings(s.Name, s.Units, s.Rules, s.Constants) { Measures = s.Measures, Tools = s.Tools, Manner = s.Manner ?? Manner.Default, Carrier = s.Carrier, Site = s.Site };
         var problems = settings.Problems().Select(p => p with { Field = $"settings.{p.Field}" }).Concat(Problems(document)).Take(MostProblems).ToList();
         if (problems.Count > 0) return Outcome<GardenRows>.Refuse(problems);
         var things = document.Things.Select(Thing).ToList();
@@ -43,6 +43,7 @@ public static partial class DocumentReading
             settings, things, [.. document.Photographs.Select(p => new PhotoRow { Id = p.Id, ThingId = p.ThingId, File = p.File, Width = p.Width, Height = p.Height, At = p.At.ToUniversalTime() })],
             [.. document.Projects.Select(Project)], [.. document.Projects.SelectMany(p => p.Takes.Select(t => new AllocationRow { ProjectId = p.Id, ThingId = t.ThingId, Count = t.Count, Taken = HeapReading.Write(t.Parts ?? []) }))],
             [.. document.Projects.SelectMany(p => p.Done.Select(s => new TickRow { ProjectId = p.Id, Step = s }))],
+            [.. (document.Places ?? []).Select(p => PlanKeeping.Row(p.Drawn, p.Id))],
             [.. things.Where(t => !t.Read().Ok).Select(t => t.Name)]);
     }
 
@@ -74,6 +75,17 @@ public static partial class DocumentReading
             if (p.Id < 1 || p.Name.Length is 0 or > ProjectKeeping.LongestName) yield return new($"projects[{i}]", "It needs an id from 1 up and a name that is not too long.");
             if (p.Takes.Any(t => !things.ContainsKey(t.ThingId) || t.Count < 0 || (t.Count == 0 && t.Parts is not { Count: > 0 }) || t.Parts?.Any(x => x.Unit < 1 || x.Amount < 0) == true) || p.Takes.DistinctBy(t => t.ThingId).Count() < p.Takes.Count || p.Done.Distinct(StringComparer.Ordinal).Count() < p.Done.Count) yield return new($"projects[{i}].takes", "It takes something that is not there, or the same twice.");
         }
+
+        foreach (var twice in Twice(d.Places ?? [], p => p.Id, "id")) yield return twice with { Field = "places" };
+        if (d.Places is { Count: > PlanKeeping.MostPlaces }) yield return new("places", $"At most {PlanKeeping.MostPlaces} things on a plan.");
+        foreach (var (p, i) in (d.Places ?? []).Select((p, i) => (p, i)))
+        {
+            // What does not fit the base line is kept and told on the plan; what could never be placed is refused.
+            if (p.Id < 1 || p.Drawn.Name.Length is 0 or > Core.Places.Survey.LongestName || !Enum.IsDefined(p.Drawn.Sort) || p.Drawn.Marks.Count > Core.Places.Feature.MostPoints) yield return new($"places[{i}]", "It needs an id from 1 up, a name that is not too long, a sort and points that are not too many.");
+        }
+
+        foreach (var (p, i) in d.Projects.Select((p, i) => (p, i)).Where(x => x.p.Spot is { } spot && (d.Places ?? []).All(s => s.Id != spot || s.Drawn.Sort != Core.Places.PlaceSort.Spot))) yield return new($"projects[{i}].spot", "There is no such spot on the plan.");
+        foreach (var (p, i) in d.Projects.Select((p, i) => (p, i)).Where(x => x.p.Stands is { } s && (x.p.Spot is null || !s.CanBe))) yield return new($"projects[{i}].stands", "It cannot stand there.");
 
         foreach (var (p, i) in d.Projects.Select((p, i) => (p, i)).Where(x => x.p.Making?.Holds(x.p.Takes.DistinctBy(t => t.ThingId).ToDictionary(t => t.ThingId, t => t.Parts?.Select(u => u.Unit).Distinct().Count() ?? t.Count)) == false)) yield return new($"projects[{i}].making", "What was made of it so far cannot be.");
 
@@ -124,6 +136,8 @@ public static partial class DocumentReading
         Edition = p.Edition,
         Cast = p.Cast is { } cast ? KeptCast.Write(cast) : null,
         Making = p.Making?.Write(),
+        SpotId = p.Spot,
+        Stands = p.Stands?.Write(),
     };
 
     [GeneratedRegex("^[0-9a-f]{32}$", RegexOptions.None, 1000)]

@@ -9,7 +9,7 @@ public static class DocumentWriting
 {
     public static async Task<GardenDocument> ToDocumentAsync(this GardenContext garden, CancellationToken cancel = default) => new GardenRows(
         await GardenSettings.ReadAsync(garden, cancel), await garden.Things.AsNoTracking().ToListAsync(cancel), await garden.Photos.AsNoTracking().ToListAsync(cancel), await garden.Projects.AsNoTracking().ToListAsync(cancel),
-        await garden.Allocations.AsNoTracking().ToListAsync(cancel), await garden.Ticks.AsNoTracking().ToListAsync(cancel), []).ToDocument();
+        await garden.Allocations.AsNoTracking().ToListAsync(cancel), await garden.Ticks.AsNoTracking().ToListAsync(cancel), await garden.Places.AsNoTracking().ToListAsync(cancel), []).ToDocument();
 
     public static GardenDocument ToDocument(this GardenRows rows)
     {
@@ -17,12 +17,13 @@ public static class DocumentWriting
         var ticks = rows.Ticks.ToLookup(t => t.ProjectId);
         var s = rows.Settings;
         return new(
-            GardenDocument.Name, GardenDocument.Present, new(s.Name, s.Units, Sorted(s.Rules), Sorted(s.Constants), Sorted(s.Measures), Sorted(s.Tools), s.Manner, s.Carrier),
+            GardenDocument.Name, GardenDocument.Present, new(s.Name, s.Units, Sorted(s.Rules), Sorted(s.Constants), Sorted(s.Measures), Sorted(s.Tools), s.Manner, s.Carrier, s.Site),
             [.. rows.Things.OrderBy(t => t.Id).Select(Thing)],
             [.. rows.Photos.OrderBy(p => p.Id).Select(p => new DocumentPhotograph(p.Id, p.ThingId, p.File, p.Width, p.Height, DateTime.SpecifyKind(p.At, DateTimeKind.Utc)))],
             [.. rows.Projects.OrderBy(p => p.Id).Select(p => new DocumentProject(
                 p.Id, p.Name, p.Design, p.Source, Settings(p), p.Medium, p.Crop, p.Exposure, p.PeopleAtEdge, p.Site, p.Ground,
-                [.. takes[p.Id].OrderBy(a => a.ThingId).Select(a => new DocumentTake(a.ThingId, a.Count, HeapReading.Read(a.Taken)))], [.. ticks[p.Id].Select(t => t.Step).Order(StringComparer.Ordinal)], p.Edition, p.Cast is { } cast ? KeptCast.Read(cast) : null, p.Making is { } making ? Making.Read(making) : null))]);
+                [.. takes[p.Id].OrderBy(a => a.ThingId).Select(a => new DocumentTake(a.ThingId, a.Count, HeapReading.Read(a.Taken)))], [.. ticks[p.Id].Select(t => t.Step).Order(StringComparer.Ordinal)], p.Edition, p.Cast is { } cast ? KeptCast.Read(cast) : null, p.Making is { } making ? Making.Read(making) : null, p.SpotId, p.ReadStands()))],
+            [.. rows.Places.OrderBy(p => p.Id).Select(p => new DocumentPlace(p.Id, p.ReadDraft()))]);
     }
 
     public static byte[] ToJson(this GardenDocument document) => JsonSerializer.SerializeToUtf8Bytes(document, GardenDocument.Json);

@@ -6,6 +6,7 @@ using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using Metaplant.Core.Building;
 using Metaplant.Core.Fetching;
+using Metaplant.Core.Places;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Supports;
 using Metaplant.Data.Settings;
@@ -15,11 +16,12 @@ namespace Metaplant.Data.Documents;
 /// <summary>A whole garden as one document: everything but the pictures themselves, the journal of what can be undone, and who may come in.</summary>
 /// <param name="Format">Always <see cref="Name"/>.</param>
 /// <param name="Version">The form of the document, from 1 up; a reader refuses a later one than its own.</param>
+/// <param name="Places">What is on the plan; null in documents before form 6.</param>
 public sealed record GardenDocument(
-    string Format, int Version, DocumentSettings Settings, IReadOnlyList<DocumentThing> Things, IReadOnlyList<DocumentPhotograph> Photographs, IReadOnlyList<DocumentProject> Projects)
+    string Format, int Version, DocumentSettings Settings, IReadOnlyList<DocumentThing> Things, IReadOnlyList<DocumentPhotograph> Photographs, IReadOnlyList<DocumentProject> Projects, IReadOnlyList<DocumentPlace>? Places = null)
 {
     public const string Name = "metaplant-garden";
-    public const int Present = 5;
+    public const int Present = 6;
 
     /// <summary>How a document is written and read: camel case, every member there, nothing that is not.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web)
@@ -55,9 +57,13 @@ public sealed record GardenDocument(
 /// <param name="Measures">m³ by name.</param>
 /// <param name="Manner">How numbers, money, days and paper are shown; null in documents of forms 1 and 2.</param>
 /// <param name="Carrier">The load space of the car or trailer, m; null where nobody measured it.</param>
+/// <param name="Site">Where the garden lies and the base line of its plan; null where nobody has said.</param>
 public sealed record DocumentSettings(
     string Name, string Units, IReadOnlyDictionary<string, string> Rules, IReadOnlyDictionary<string, double> Constants, IReadOnlyDictionary<string, double> Measures, IReadOnlyDictionary<string, ShelvedTool> Tools,
-    Manner? Manner = null, Carrier? Carrier = null);
+    Manner? Manner = null, Carrier? Carrier = null, PlanSite? Site = null);
+
+/// <summary>Something on the plan in a document, as it was typed.</summary>
+public sealed record DocumentPlace(int Id, PlaceDraft Drawn);
 
 /// <summary>A thing in a document, with what was kept of it.</summary>
 /// <param name="Measures">SI by id of the kind's measures.</param>
@@ -79,9 +85,11 @@ public sealed record DocumentPhotograph(int Id, int ThingId, string File, int Wi
 /// <param name="Done">Steps that are ticked.</param>
 /// <param name="Edition">Of its design, that it was drawn by; 0 in documents of form 1.</param>
 /// <param name="Cast">Every piece it was drawn with; null in documents of form 1.</param>
+/// <param name="Spot">The place it is for.</param>
+/// <param name="Stands">Where on the plan it stands; null while it has not been set down.</param>
 public sealed record DocumentProject(
     int Id, string Name, string Design, string Source, IReadOnlyDictionary<string, double> Settings, string Medium, string? Crop, string Exposure, bool PeopleAtEdge, string Site, string? Ground,
-    IReadOnlyList<DocumentTake> Takes, IReadOnlyList<string> Done, int Edition = 0, KeptCast? Cast = null, Making? Making = null);
+    IReadOnlyList<DocumentTake> Takes, IReadOnlyList<string> Done, int Edition = 0, KeptCast? Cast = null, Making? Making = null, int? Spot = null, Stands? Stands = null);
 
 /// <summary>What of a thing is spoken for.</summary>
 /// <param name="Count">Units whole.</param>

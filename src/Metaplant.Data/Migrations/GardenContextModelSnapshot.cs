@@ -102,6 +102,34 @@ namespace Metaplant.Data.Migrations
                     b.ToTable("Photos", (string)null);
                 });
 
+            modelBuilder.Entity("Metaplant.Data.PlaceRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Drawn")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(60)
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sort")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Places", (string)null);
+                });
+
             modelBuilder.Entity("Metaplant.Data.ProjectRow", b =>
                 {
                     b.Property<int>("Id")
@@ -158,6 +186,12 @@ namespace Metaplant.Data.Migrations
 
                     b.Property<string>("Source")
                         .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("SpotId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Stands")
                         .HasColumnType("TEXT");
 
                     b.Property<int>("Version")

@@ -2,6 +2,7 @@ using Metaplant.Core.Building;
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Fetching;
 using Metaplant.Core.Materials;
+using Metaplant.Core.Places;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Sums;
 using Microsoft.EntityFrameworkCore;
@@ -29,7 +30,13 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
     /// <summary>The load space of the car or trailer; null where nobody measured it.</summary>
     public Carrier? Carrier { get; init; }
 
-    /// <summary>How fast the gardener works, by what was timed in all projects; kept with these.</summary>
+    /// <summary>Where the garden lies and the base line of its plan; null where nobody has said.</summary>
+    public PlanSite? Site { get; init; }
+
+    /// <summary>The garden as it was measured; nothing where the settings were read without it.</summary>
+    public GardenPlan Plan { get; init; } = GardenPlan.Nothing;
+
+    /// <summary>How fast the gardener works, by what was timed in all projects; unknown where they were read without it.</summary>
     public Pace Pace { get; init; } = Pace.Unknown;
 
     /// <summary>Tells what the core says in the units, decimals and money of the garden.</summary>
@@ -65,6 +72,7 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
         if (NameProblem(Name) is { } name) yield return name;
         if (UnitsProblem(Units) is { } units) yield return units;
         foreach (var problem in Manner.Problems()) yield return problem;
+        foreach (var problem in Site?.Problems() ?? []) yield return problem with { Field = $"site.{problem.Field}" };
         foreach (var problem in Carrier?.Problems() ?? []) yield return problem with { Field = $"carrier.{problem.Field}" };
         if (Measures.Count > MostMeasures) yield return new("measures", $"At most {MostMeasures} measures of your own.");
         foreach (var measure in Measures.Select(m => MeasureProblem(m.Key, m.Value)).OfType<Problem>()) yield return measure with { Field = "measures" };
@@ -82,8 +90,13 @@ public sealed record GardenSettings(string Name, string Units, IReadOnlyDictiona
     public Handbook Handbook => Handbook.WithWhatCanBe(Constants);
 
     public static async Task<GardenSettings> ReadAsync(GardenContext garden, CancellationToken cancel = default)
+        => SettingRows.Read(await garden.Settings.AsNoTracking().ToDictionaryAsync(s => s.Key, s => s.Value, cancel));
+
+    /// <summary>The same with pace and plan, for whoever makes a brief: what all projects came to is read through for it.</summary>
+    public static async Task<GardenSettings> ForBriefsAsync(GardenContext garden, CancellationToken cancel = default)
     {
-        var made = await garden.Projects.AsNoTracking().Where(p => p.Making != null).Select(p => p.Making).ToListAsync(cancel);
-        return SettingRows.Read(await garden.Settings.AsNoTracking().ToDictionaryAsync(s => s.Key, s => s.Value, cancel)) with { Pace = Pace.Of(made.SelectMany(m => Making.Read(m).Timed())) };
+        var making = await garden.Projects.AsNoTracking().Where(p => p.Making != null).Select(p => p.Making).ToListAsync(cancel);
+        var settings = await ReadAsync(garden, cancel);
+        return settings with { Plan = (await garden.SurveyAsync(settings.Site, cancel)).Plan, Pace = Pace.Of(making.SelectMany(m => Making.Read(m).Timed())) };
     }
 }

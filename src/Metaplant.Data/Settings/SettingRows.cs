@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Metaplant.Core.Building;
 using Metaplant.Core.Fetching;
+using Metaplant.Core.Places;
 
 namespace Metaplant.Data.Settings;
 
@@ -18,6 +19,9 @@ public static class SettingRows
     public const string Volumes = "volumes";
     public const string Place = "place";
     public const string Carrier = "carrier";
+
+    /// <summary>Where the garden lies and its base line.</summary>
+    public const string Site = "site";
 
     private const string Nothing = "null";
 
@@ -61,6 +65,7 @@ public static class SettingRows
             Measures = measures,
             Manner = Readable(new(One(Decimal) ?? usual.Decimal, One(Currency) ?? usual.Currency, One(Dates) ?? usual.Dates, One(Paper) ?? usual.Paper, One(Volumes) ?? usual.Volumes, One(Place) ?? usual.Place)),
             Tools = Part(ToolPart, v => v.Deserialize<ShelvedTool>(Json)!),
+            Site = rows.TryGetValue(Site, out var lies) && TryRead(lies, v => v.Deserialize<PlanSite>(Json)!, out var site) && !site.Problems().Any() ? site : null,
             Carrier = rows.TryGetValue(Carrier, out var space) && TryRead(space, v => v.Deserialize<Carrier>()!, out var carrier) && !carrier.Problems().Any() ? carrier : null,
         };
 
@@ -91,6 +96,7 @@ public static class SettingRows
             if (value != without) rows[key] = JsonSerializer.Serialize(value);
         }
 
+        if (settings.Site is { } site) rows[Site] = JsonSerializer.Serialize(site, Json);
         if (settings.Carrier is { } carrier) rows[Carrier] = JsonSerializer.Serialize(carrier);
         foreach (var (id, school) in settings.Rules) rows[Rule(id)] = JsonSerializer.Serialize(school);
         foreach (var (id, value) in settings.Constants) rows[Constant(id)] = JsonSerializer.Serialize(value, Json);

@@ -8,15 +8,21 @@ using Metaplant.Data.Settings;
 namespace Metaplant.Web.Drawing;
 
 /// <summary>What the gardener wants and where it stands; every field may be left out.</summary>
-public sealed record BriefDto(string? Medium, string? Crop, Exposure? Exposure, bool? PeopleAtEdge, Site? Site, string? Ground)
+public sealed record BriefDto(string? Medium, string? Crop, Exposure? Exposure, bool? PeopleAtEdge, Site? Site, string? Ground, int? Spot = null)
 {
     public static BriefDto Nothing { get; } = new(null, null, null, null, null, null);
 
-    /// <summary>By the constants and the pace of a garden.</summary>
+    /// <summary>By the constants, the pace and the plan of a garden: where a spot is named, wind and ground are those of the spot.</summary>
     public Outcome<Brief> ToBrief(GardenSettings settings)
+    {
+        if (Spot is not { } id) return Said(settings);
+        return settings.Plan.Find(id) is not { } spot ? new Problem("spot", "There is no such spot on the plan.") : Said(settings).Then<Brief>(b => b.At(settings.Plan, spot));
+    }
+
+    private Outcome<Brief> Said(GardenSettings settings)
         => Brief.Create(settings.Handbook, Medium, Crop, Exposure ?? Core.Designs.Exposure.Open, PeopleAtEdge ?? false, Site ?? Core.Designs.Site.Soil, Ground).Then<Brief>(b => b with { Pace = settings.Pace });
 
-    public static BriefDto Of(Brief brief) => new(brief.Medium.Id, brief.Crop?.Id, brief.Exposure, brief.PeopleAtEdge, brief.Site, brief.GroundId);
+    public static BriefDto Of(Brief brief) => new(brief.Medium.Id, brief.Crop?.Id, brief.Exposure, brief.PeopleAtEdge, brief.Site, brief.GroundId, brief.Here?.SpotId);
 }
 
 /// <summary>How many of a crop find room, or why none.</summary>

@@ -23,7 +23,7 @@ public sealed record ProjectSummaryDto(int Id, string Name, string Design, strin
 public sealed record ProjectInput(string? Name, BoardInput? Board, int? Version);
 
 /// <summary>A stretch of a board, in m along it: a piece, a bad place or what is left over.</summary>
-/// <param name="Need">What is cut there, as <see cref="StepDto.Saws"/> names it; empty of what is no piece.</param>
+/// <param name="Need">What is cut there, as <see cref="StepDto.Cuts"/> names it; empty of what is no piece.</param>
 public sealed record CutDto(string Piece, double From, double To, string Need = "");
 
 /// <summary>A board with its cuts, bad places and offcuts, in m along it.</summary>
@@ -44,8 +44,8 @@ public sealed record ToolDto(Sentence Words, Having Having, string? Who, Sentenc
 
 /// <summary>One step of making it, and whether it is done.</summary>
 /// <param name="Timed">How often the gardener timed such a step, so that its minutes are by their own clock; 0 where not often enough.</param>
-/// <param name="Saws">What it cuts out of the boards of the plan.</param>
-public sealed record StepDto(string Id, int Number, Sentence Title, Sentence Words, double Minutes, int Timed, IReadOnlyList<ToolDto> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<Sentence> Cautions, bool Picture, bool Done, bool Cuts, IReadOnlyList<string> Saws, double? Took);
+/// <param name="Cuts">What is cut by it: of a board the <see cref="CutDto.Need"/>.</param>
+public sealed record StepDto(string Id, int Number, Sentence Title, Sentence Words, double Minutes, int Timed, IReadOnlyList<ToolDto> Tools, IReadOnlyList<string> Protection, bool TwoPeople, IReadOnlyList<Sentence> Cautions, bool Picture, bool Done, IReadOnlyList<string> Cuts, double? Took);
 
 public sealed record PlanDto(
     IReadOnlyList<StepDto> Steps, IReadOnlyList<CutBarDto> Cuts, double Waste, IReadOnlyList<PalletCutDto> PalletCuts, IReadOnlyList<TemplateDto> Templates, IReadOnlyList<PurchaseDto> Shopping, IReadOnlyList<ToolDto> Tools,
@@ -86,10 +86,10 @@ internal static class ProjectEndpoints
 
         public static async Task<Reading> OfAsync(GardenContext garden, ProjectRow row, CancellationToken cancel)
         {
-            var settings = await GardenSettings.ReadAsync(garden, cancel);
+            var settings = await GardenSettings.ForBriefsAsync(garden, cancel);
             var heap = await garden.HeapAsync(settings.HouseRules, row.Id, cancel);
             var done = await garden.Ticks.Where(t => t.ProjectId == row.Id).Select(t => t.Step).ToHashSetAsync(cancel);
-            var brief = row.BriefOf(settings.Handbook, settings.Pace);
+            var brief = row.BriefOf(settings);
             return new(settings, heap, done, brief, brief.Then(b => row.Draw(heap, b)));
         }
     }
@@ -139,7 +139,7 @@ internal static class ProjectEndpoints
         if (row.Version != input.Version) return Problems.Changed();
         if (await garden.Ticks.FindAsync([id, ProjectKeeping.FillStep], cancel) is not { } filled) return Problems.Refuse("project", "It has not been filled, so there is no soil in it to take out.");
         var settings = await GardenSettings.ReadAsync(garden, cancel);
-        var drawnFor = row.BriefOf(settings.Handbook, settings.Pace);
+        var drawnFor = row.BriefOf(settings);
         if (!drawnFor.Ok) return Problems.Refuse([.. drawnFor.Problems.Select(p => p with { Field = "project" })]);
         var brief = drawnFor.Value;
         var board = row.Open(await garden.HeapAsync(settings.HouseRules, id, cancel), brief);
@@ -161,7 +161,7 @@ internal static class ProjectEndpoints
         var name = input.Name?.Trim() ?? "";
         if (name.Length is 0 or > ProjectKeeping.LongestName) return Problems.Refuse("name", name.Length == 0 ? "Give it a name." : $"A name can have at most {ProjectKeeping.LongestName} letters.");
         if (input.Board is null) return Problems.Refuse("board", "There is nothing on the drawing board to keep.");
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var settings = await GardenSettings.ForBriefsAsync(garden, cancel);
         var brief = (input.Board.Brief ?? BriefDto.Nothing).ToBrief(settings);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var making = Making.Read(row.Making);
@@ -218,7 +218,7 @@ internal static class ProjectEndpoints
     {
         var names = board.Fit.Cast.Asked.DistinctBy(n => n.Id).ToDictionary(n => n.Id, n => n.Name, StringComparer.Ordinal);
         return new(
-            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title, s.Words, s.Minutes, s.Timed, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, s.Places.Count > 0, done.Contains(s.Id), s.Cuts.Count > 0, s.Cuts, making.Minutes.TryGetValue(s.Id, out var took) ? took : null))],
+            [.. plan.Steps.Select(s => new StepDto(s.Id, s.Number, s.Title, s.Words, s.Minutes, s.Timed, [.. s.Tools.Select(ToolDto.Of)], s.Protection, s.TwoPeople, s.Cautions, s.Places.Count > 0, done.Contains(s.Id), s.Cuts, making.Minutes.TryGetValue(s.Id, out var took) ? took : null))],
             [.. plan.Cuts.Bars.Select(b => BarOf(b, heap, names))], plan.Cuts.Waste, PalletCuts(plan, heap), [.. plan.Templates.Select(t => new TemplateDto(t.Title, ViewDto.Of(t.View), t.Holes, t.Diameter, Core.Drawing.TrueSize.Sheets(t.View, Telling.Reader.Paper) is var (across, up) ? across * up : 1))],
             [.. FitDto.Purchases(plan.Shopping)], [.. plan.Tools.Select(ToolDto.Of)], plan.Hours, plan.Cost, Cautions.NotACertificate);
     }

@@ -1,0 +1,44 @@
+using Metaplant.Core.Designs;
+using Metaplant.Core.Places;
+
+namespace Metaplant.Data.Demonstration;
+
+/// <summary>The yard as it was measured: 14 m by 6 m, the base line along its south edge from west to east.</summary>
+internal static class SlipwayPlan
+{
+    private const double Long = 14;
+
+    public static PlanSite Site { get; } = new(52.4, Long, 90, Exposure.Exposed, 120, 118, 297);
+
+    public static IReadOnlyList<PlaceDraft> Places { get; } =
+    [
+        new(PlaceSort.Spot, "The Apron", [Off(4.7, .15), Off(11.7, .15)]) { Depth = 3, DiagonalA = 7.616, DiagonalB = 7.61, Site = Core.Designs.Site.Paving, Slope = .0125, FallsTo = 120, ComesIn = ["birds"] },
+        new(PlaceSort.Spot, "Boiler Wall", [Off(4.8, 5.05), Off(10.8, 5.05)]) { Depth = .9, Site = Core.Designs.Site.Paving, ComesIn = ["birds", "cats"] },
+        new(PlaceSort.Spot, "Behind the Winch House", [Off(.2, 2.3), Off(4.2, 2.3)]) { Depth = 3, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Hollow = true, ComesIn = ["slugs", "birds"] },
+        new(PlaceSort.Spot, "Slip Edge", [Off(4.9, 3.55), Off(12.9, 3.55)]) { Depth = 1.2, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Slope = .02, FallsTo = 120, ComesIn = ["rabbits", "birds"] },
+        new(PlaceSort.Spot, "Loft Balcony", [Off(11.3, 4.85), Off(13.7, 4.85)]) { Depth = 1.1, Site = Core.Designs.Site.Balcony, LoadLimit = 1500, LoadSaidBy = "The harbour master, 1987" },
+        new(PlaceSort.Building, "Winch house", [Off(0, 0), Off(4.2, 0)]) { Depth = 2.2, Height = 3.2 },
+        new(PlaceSort.Wall, "West wall", [Off(0, 2.2), Off(0, 6)]) { Height = 2.4, Thickness = .22 },
+        new(PlaceSort.Wall, "Boiler-house wall", [Off(0, 6), By(7.56, 11.151, 4.6), By(12.442, 6.754, 6.29)]) { Height = 2.6, Thickness = .34 },
+        new(PlaceSort.Building, "Boat shed", [Off(10.9, 6.1), Off(14, 6.1)]) { Depth = 1.2, Height = 4.5 },
+        new(PlaceSort.Hedge, "Blackthorn", [Off(14, 3.4), Off(14, 5.6)]) { Height = 1.8, Thickness = .8, Porosity = .35 },
+        new(PlaceSort.Tree, "Alder", [Off(13, 1.3)]) { Height = 4.2, Crown = 1.8, CrownFrom = 1.4, LeafFrom = 4, LeafTo = 10 },
+        new(PlaceSort.Path, "Way through", [Off(4.45, 0), Off(4.45, 5.9)]) { Width = .45 },
+        new(PlaceSort.Tap, "Yard tap", [Off(4.45, 5.85)]) { Flow = .0002 },
+        new(PlaceSort.Door, "Shed door", [Off(11, 6.05)]) { Swing = .9 },
+        new(PlaceSort.Buried, "Old water pipe", [Off(4.45, 5.9), Off(2.1, 2.2)]),
+    ];
+
+    /// <summary>Where a project stands; null where it is for no spot.</summary>
+    public static (string Spot, double X, double Y, double Turned)? StandsAt(string project) => project switch
+    {
+        "Winch-house bed" => ("Behind the Winch House", 2.3, 3.85, 0),
+        "Edge along the slip" => ("Slip Edge", 8.2, 3.68, 0),
+        "Reel table" => ("The Apron", 6.4, 1.9, 0),
+        _ => null,
+    };
+
+    private static MarkDraft Off(double along, double off) => new(Along: along, Off: off);
+
+    private static MarkDraft By(double a, double b, double back) => new(A: a, B: b, Back: back);
+}
