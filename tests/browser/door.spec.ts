@@ -1,21 +1,9 @@
-import { expect, test as base } from '@playwright/test';
 import { openSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
-import { GardenServer, test as gardenTest, THINGS } from './garden';
+import { expect, networkTest as test, GardenServer, test as gardenTest, THINGS } from './garden';
 import { looksRight } from './looks';
 
 const passphrase = 'three wet wheelbarrows';
-
-/** A garden served to a network of its own, with its passphrase set at the machine. */
-const test = base.extend<{ server: GardenServer }>({
-  // eslint-disable-next-line no-empty-pattern
-  server: async ({}, use) => {
-    const server = new GardenServer(undefined, { demo: true, host: '127.0.0.2' });
-    await server.start();
-    await use(server);
-    await server.dispose();
-  },
-});
 
 test('a phone signs in with the passphrase set at the machine, and is out again when the gardener says so', async ({ server, page, browser }, { project }) => {
   await page.goto(`${server.network}/`);

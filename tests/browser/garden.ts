@@ -155,6 +155,17 @@ export const test = base.extend<Fixtures, { planted: string }>({
   },
 });
 
+/** A garden served to a network of its own, so that phones and helpers can come in. */
+export const networkTest = base.extend<{ server: GardenServer }>({
+  // eslint-disable-next-line no-empty-pattern
+  server: async ({}, use) => {
+    const server = new GardenServer(undefined, { demo: true, host: '127.0.0.2' });
+    await server.start();
+    await use(server);
+    await server.dispose();
+  },
+});
+
 /** Tests that only look share one garden for each worker. */
 export const lookingTest = test.extend<Record<never, never>, { shared: GardenServer }>({
   shared: [

@@ -107,8 +107,8 @@ test('a house rule turns unmarked pallets into food wood and back', async ({ ope
 test('the stages are at hand by number', async ({ open, page }) => {
   await open('/gather/1');
   await expect(page.getByRole('textbox', { name: 'Name' })).toBeVisible();
-  await page.locator('main').press('2');
+  await page.locator('main').press('3');
   await expect(page.getByRole('heading', { name: 'What the heap can make' })).toBeVisible();
-  await page.locator('main').press('4');
+  await page.locator('main').press('5');
   await expect(page.getByRole('heading', { name: 'Step by step' })).toBeVisible();
 });

@@ -37,10 +37,11 @@ for (const [system, units, other] of [['US', 'in', METRIC], ['metric', 'mm', US]
     const get = async <T>(path: string) => (await (await request.get(`${server.url}/api${path}`)).json()) as T;
     const things = await get<{ id: number; name: string }[]>('/things');
     const projects = await get<{ id: number }[]>('/projects');
+    const spots = (await get<{ places: { id: number }[] }>('/plan')).places.map((p) => p.id);
     const sums = await get<{ name: string }[]>('/sums');
     const matches = await (await request.post(`${server.url}/api/match?aim=MostSoil`, { data: { medium: 'topsoil-compost', crop: null, exposure: 'Open', peopleAtEdge: false, site: 'Soil', ground: null }, headers })).json() as { designs: { design: string; best: { source: string } | null }[] };
     const paths = [
-      '/match', '/whole-heap', '/fetch', '/gather/new', '/gather/file', '/gather/tags', '/gather/sources', '/house-rules', '/house-rules/tools', '/house-rules/handbook', '/house-rules/file', '/house-rules/network', '/help',
+      '/place', '/place/site', '/place/pegs-1', '/place/paper', ...spots.map((s) => `/place/${s}`), ...projects.slice(0, 2).map((p) => `/place/planter-${p.id}`), '/match', '/whole-heap', '/fetch', '/gather/new', '/gather/file', '/gather/tags', '/gather/sources', '/house-rules', '/house-rules/tools', '/house-rules/handbook', '/house-rules/file', '/house-rules/network', '/help',
       ...things.map((t) => `/gather/${t.id}`), ...projects.map((p) => `/make/${p.id}`), ...sums.map((s) => `/sums/${s.name}`),
       ...matches.designs.filter((m) => m.best).map((m) => `/draw/${m.design}?source=${encodeURIComponent(m.best!.source)}`),
     ];

@@ -3,6 +3,8 @@ import { readFileSync } from 'node:fs';
 import { parse, parseCount, parseLength } from '../../web/src/lib/units/parse';
 import { METRIC, US, type Lengths, type System } from '../../web/src/lib/units/system';
 import { fieldText, lengthDigits, money, say } from '../../web/src/lib/units/tell';
+import { degreesOf, WINDS, windOf } from '../../web/src/lib/sites';
+import { DAYS, dateOf, dayAndMonth, numberOf } from '../../web/src/stages/place/days';
 import type { Unit } from '../../web/src/lib/api/client';
 
 const of = (lengths: Lengths): System => (lengths === 'in' ? US : { ...METRIC, lengths });
@@ -114,4 +116,19 @@ test('decimals, money and volumes are told as the garden has them', () => {
   expect(money(1234.5, own)).toBe('kr 1234,50');
   expect(say(0.32, 'CubicMetre', own)).toBe('4 barrows');
   expect(parse('4', 'CubicMetre', own).value).toBeCloseTo(0.32, 9);
+});
+
+test('a day of the year is said as one says it, and found again', () => {
+  expect(dayAndMonth(118)).toBe('28 Apr');
+  expect(dayAndMonth(297)).toBe('24 Oct');
+  // A month has its last day and none beyond; a frost may come before the year begins or after it ends.
+  expect(numberOf(1, 31)).toBe(59);
+  expect([dayAndMonth(-2), dayAndMonth(366)]).toEqual(['29 Dec', '1 Jan']);
+  for (let n = 1; n <= 365; n++) expect(numberOf(dateOf(n).month, dateOf(n).day)).toBe(n);
+  expect(DAYS).toEqual([21, 52, 80, 111, 141, 172, 202, 233, 264, 294, 325, 355]);
+});
+
+test('a wind has the name of the eighth it is nearest to', () => {
+  expect([0, 22, 23, 120, 338, 359].map((d) => WINDS[windOf(d)])).toEqual(['north', 'north', 'north-east', 'south-east', 'north', 'north']);
+  for (let w = 0; w < 8; w++) expect(windOf(degreesOf(w))).toBe(w);
 });

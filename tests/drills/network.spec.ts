@@ -36,7 +36,7 @@ async function signIn(given: object): Promise<string> {
 }
 
 const call = (path: string, method: string, cookie?: string, type = 'application/json') =>
-  send(server.network + path.replace('{id}', '1').replace(/\{(template|sheet)\}/g, '0').replace(/\{\w+\}/g, 'x'), method, method === 'GET' ? undefined : '{}', { 'content-type': type, 'X-Metaplant': '1', ...(cookie ? { cookie } : {}) });
+  send(server.network + path.replace('{id}', '1').replace(/\{(template|sheet|day)\}/g, '0').replace(/\{\w+\}/g, 'x'), method, method === 'GET' ? undefined : '{}', { 'content-type': type, 'X-Metaplant': '1', ...(cookie ? { cookie } : {}) });
 
 test('over the network nothing is answered before signing in, but who is there and how to', async () => {
   const open: string[] = [];

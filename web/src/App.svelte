@@ -16,6 +16,7 @@
   const routes = {
     '/': Gather,
     '/gather/:thing?': Gather,
+    '/place/:what?': wrap({ asyncComponent: () => import('./stages/place/Place.svelte') }),
     '/match': wrap({ asyncComponent: () => import('./stages/match/Match.svelte') }),
     '/whole-heap': wrap({ asyncComponent: () => import('./stages/match/WholeHeap.svelte') }),
     '/fetch/:what?': wrap({ asyncComponent: () => import('./stages/fetch/Fetch.svelte') }),
@@ -36,7 +37,7 @@
     document.documentElement.dataset.paper = garden.info?.manner.paper ?? '';
   });
 
-  /** 1 to 4 go to a stage, Ctrl+Z takes back; not while something is being typed, where both belong to the field. No letter by itself does anything: what is typed beside a field must never undo work. */
+  /** 1 to 5 go to a stage, Ctrl+Z takes back; not while something is being typed, where both belong to the field. No letter by itself does anything: what is typed beside a field must never undo work. */
   function keys(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
     if (

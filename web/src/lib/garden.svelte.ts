@@ -82,6 +82,7 @@ class Garden {
     peopleAtEdge: false,
     site: 'Soil',
     ground: null,
+    spot: null,
   });
   aim = $state<Aim>('MostSoil');
   means = $state.raw<Means>({ hours: null, money: null, height: null, alone: false, tools: false });
@@ -102,6 +103,11 @@ class Garden {
   private readonly lookAsked = this.reading('needs-a-look', (signal) =>
     api.GET('/api/things/needs-a-look', { signal }),
   );
+  private readonly planAsked = standing(() => ({
+    queryKey: ['plan'],
+    queryFn: ({ signal }) => taken(api.GET('/api/plan', { signal })),
+    enabled: this.inside,
+  }));
   private tellings = 0;
   private readonly toldAsked = standing(() => ({
     queryKey: ['told'],
@@ -134,7 +140,9 @@ class Garden {
 
   /** What is wrong with reading the garden; null while nothing is. What could not be read is said and never drawn as if there were nothing. */
   readonly trouble: Trouble | null = $derived(
-    [this.doorAsked, ...this.ground, this.matchesAsked].map(troubleWith).find((trouble) => trouble !== null) ?? null,
+    [this.doorAsked, ...this.ground, this.planAsked, this.matchesAsked]
+      .map(troubleWith)
+      .find((trouble) => trouble !== null) ?? null,
   );
   private readonly hurtAsked = standing(() => ({
     queryKey: ['hurt'],
@@ -152,6 +160,11 @@ class Garden {
   readonly needsALook = $derived(this.lookAsked.data ?? NOTHING_TO_LOOK_AT);
   /** Every constant of the job; read only once somebody wants to see one. */
   readonly handbook = $derived(this.handbookAsked.data ?? null);
+  /** The garden as it was measured; null until it has been read. */
+  readonly plan = $derived(this.planAsked.data ?? null);
+  /** When the plan was read: a picture of it that was asked for before is another picture. */
+  readonly planRead = $derived(this.planAsked.dataUpdatedAt);
+  readonly spots = $derived(this.plan?.places.filter((p) => p.drawn.sort === 'Spot' && p.points.length > 0) ?? []);
   /** Another number whenever the settings have changed that everything is judged and told by: what is on the board or the table asks again. */
   readonly told = $derived(this.toldAsked.data ?? 0);
   /** True once everything that a stage shows has been read at least once. */
@@ -188,6 +201,11 @@ class Garden {
     this.remember();
     $effect.root(() => {
       this.catchUp();
+      // A spot that has been taken off the plan is no place to plan for.
+      $effect(() => {
+        const { spot } = this.brief;
+        if (this.plan && spot !== null && !this.spots.some((s) => s.id === spot)) this.setBrief({ spot: null });
+      });
       $effect(() => {
         if (this.matched || this.thingsAsked.data === undefined) return;
         const soon = setTimeout(() => this.match(), MATCHED_AFTER);

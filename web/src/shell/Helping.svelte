@@ -1,6 +1,8 @@
 <script lang="ts">
+  import { createQuery } from '@tanstack/svelte-query';
   import Button from '../lib/controls/Button.svelte';
-  import { api, troubleOf, unreachable, type Schemas } from '../lib/api/client';
+  import { api, troubleOf, unreachable } from '../lib/api/client';
+  import { held, taken, troubleWith } from '../lib/api/held';
   import { garden } from '../lib/garden.svelte';
   import { OTHERS_SEEN_AFTER } from '../stages/make/making.svelte';
   import OneStep from '../stages/make/OneStep.svelte';
@@ -9,27 +11,20 @@
   /** All that a helper sees: the steps of the project they were invited to, in a list or one at a time. */
   const { project: id }: { project: number } = $props();
 
-  let project = $state.raw<Schemas['ProjectStepsDto'] | null>(null);
-  let wrong = $state('');
+  const asked = createQuery(
+    () => ({
+      queryKey: ['steps', id],
+      queryFn: ({ signal }) => taken(api.GET('/api/projects/{id}/steps', { params: { path: { id } }, signal })),
+      // Somebody else may be ticking.
+      refetchInterval: OTHERS_SEEN_AFTER,
+    }),
+    () => held,
+  );
+  const project = $derived(asked.data ?? null);
+  /** What was wrong with the last tick. */
+  let refused = $state('');
+  const wrong = $derived(refused || (troubleWith(asked)?.whole ?? ''));
   let oneAtATime = $state(false);
-
-  $effect(() => {
-    void read();
-    // Somebody else may be ticking.
-    const again = setInterval(() => void read(), OTHERS_SEEN_AFTER);
-    return () => clearInterval(again);
-  });
-
-  async function read() {
-    try {
-      const { data, error, response } = await api.GET('/api/projects/{id}/steps', { params: { path: { id } } });
-      if (data) [project, wrong] = [data, ''];
-      else if (response.status === 401) await garden.open();
-      else wrong = troubleOf(response.status, error).whole;
-    } catch {
-      wrong = unreachable.whole;
-    }
-  }
 
   /** True when it is kept. */
   async function tick(step: string, done: boolean, minutes: number | null = null): Promise<boolean> {
@@ -38,12 +33,11 @@
         params: { path: { id } },
         body: { step, done, minutes },
       });
-      const said = response.ok ? '' : troubleOf(response.status, error).whole;
-      await read();
-      if (said) wrong = said;
+      refused = response.ok ? '' : troubleOf(response.status, error).whole;
+      await held.invalidateQueries({ queryKey: ['steps', id] });
       return response.ok;
     } catch {
-      wrong = unreachable.whole;
+      refused = unreachable.whole;
       return false;
     }
   }

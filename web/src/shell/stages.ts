@@ -1,3 +1,4 @@
+import { counted } from '../lib/when';
 import type { garden } from '../lib/garden.svelte';
 
 export interface Stage {
@@ -12,6 +13,11 @@ export interface Stage {
 /** The stages that are built, in the order of the work. */
 export const stages: Stage[] = [
   { name: 'Gather', path: '/gather', fact: (g) => `${g.things.length} things` },
+  {
+    name: 'Place',
+    path: '/place',
+    fact: (g) => (g.plan === null ? ' ' : g.spots.length === 0 ? 'not measured' : counted(g.spots.length, 'spot')),
+  },
   {
     name: 'Match',
     path: '/match',

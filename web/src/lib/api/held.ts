@@ -48,9 +48,11 @@ export function troubleWith({ failureReason, error }: { failureReason: Error | n
 
 /** What has to be read again after a part of the garden was changed. All that a reader sees is judged and told by the settings. */
 const READ_AGAIN: Record<string, readonly string[]> = {
-  Heap: ['things', 'needs-a-look', 'matches', 'project', 'better', 'seen', 'wanted'],
+  Heap: ['things', 'needs-a-look', 'matches', 'project', 'better', 'seen', 'wanted', 'spots-for'],
   Photographs: ['things'],
-  Projects: ['projects', 'project'],
+  Projects: ['projects', 'project', 'spots-for', 'pegs'],
+  Standing: ['plan', 'pegs'],
+  Plan: ['plan', 'plan-day', 'spot', 'spots-for', 'pegs', 'project', 'matches'],
   Shelf: ['matches', 'project'],
   Settings: [
     'told',
@@ -65,6 +67,11 @@ const READ_AGAIN: Record<string, readonly string[]> = {
     'better',
     'seen',
     'wanted',
+    'plan',
+    'plan-day',
+    'spot',
+    'spots-for',
+    'pegs',
   ],
 };
 

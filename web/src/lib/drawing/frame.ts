@@ -35,7 +35,7 @@ export interface Placed {
   y: number;
 }
 
-export function boundsOf(shapes: Shape[]): Bounds {
+export function boundsOf(shapes: readonly Pick<Shape, 'points' | 'radius'>[]): Bounds {
   const b: Bounds = { x0: Infinity, y0: Infinity, x1: -Infinity, y1: -Infinity };
   for (const s of shapes) {
     const r = s.radius ?? 0;
@@ -142,11 +142,19 @@ function apart(a: Placed, b: Placed): boolean {
 }
 
 /** SVG points of a polygon or polyline. */
-export function pointsOf(shape: Shape, frame: Frame): string {
+export function pointsOf(shape: Pick<Shape, 'points'>, frame: Frame): string {
   const out: string[] = [];
   for (let i = 0; i < shape.points.length; i += 2)
     out.push(`${frame.x(shape.points[i]).toFixed(1)},${frame.y(shape.points[i + 1]).toFixed(1)}`);
   return out.join(' ');
+}
+
+/** The middle of a figure's corners, m. */
+export function middleOf(points: readonly number[]): [number, number] {
+  const n = points.length / 2;
+  let [x, y] = [0, 0];
+  for (let i = 0; i < points.length; i += 2) [x, y] = [x + points[i] / n, y + points[i + 1] / n];
+  return [x, y];
 }
 
 /** A name for each shape that it keeps while others come and go, so that only what is another is drawn anew: its part, what it is, and which of those it is. Pure. */

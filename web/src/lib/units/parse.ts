@@ -172,8 +172,10 @@ const QUANTITIES: Partial<Record<Unit, Quantity>> = {
   },
   Degree: { name: 'an angle', example: '30', units: { '°': 1, deg: 1 }, signed: true },
   DegreeCelsius: { name: 'a temperature', example: '21 °C or 70 °F', units: { '°c': 1, c: 1 }, signed: true },
+  Kelvin: { name: 'degrees', example: '1.5 °C or 2.7 °F', units: { '°c': 1, c: 1, '°f': 5 / 9, f: 5 / 9 } },
   Second: { name: 'a time', example: '45 min', units: { s: 1, min: 60, h: 3600, hours: 3600 } },
   Minute: { name: 'a time', example: '45 min', units: { min: 1, h: 60, hours: 60 } },
+  Hour: { name: 'a time', example: '6.5 h', units: { h: 1, hours: 1, min: 1 / 60 } },
   Day: { name: 'a time', example: '10 days', units: { day: 1, days: 1, weeks: 7, week: 7 } },
   Year: {
     name: 'a time',

@@ -59,6 +59,7 @@ const METRIC_SCALES: Partial<Record<Unit, Pick>> = {
   MillimetrePerDay: () => ({ one: 1, name: 'mm/day' }),
   MegajoulePerSquareMetreDay: () => ({ one: 1, name: 'MJ/m² day' }),
   DegreeCelsius: () => ({ one: 1, name: '°C', decimals: 1 }),
+  Kelvin: () => ({ one: 1, name: '°C', decimals: 1 }),
 };
 
 const US_SCALES: Partial<Record<Unit, Pick>> = {
@@ -78,12 +79,14 @@ const US_SCALES: Partial<Record<Unit, Pick>> = {
   MillimetrePerDay: () => ({ one: 25.4, name: 'in/day' }),
   MegajoulePerSquareMetreDay: () => ({ one: 1055.05585262 / 1e6 / SQUARE_FOOT, name: 'BTU/sq ft day' }),
   DegreeCelsius: () => ({ one: 5 / 9, name: '°F', decimals: 0, from: 32 }),
+  Kelvin: () => ({ one: 5 / 9, name: '°F', decimals: 1 }),
 };
 
 const ANYWHERE: Partial<Record<Unit, Pick>> = {
   Degree: () => ({ one: 1, name: '°', decimals: 1 }),
   Second: (s) => (s < 5400 ? { one: 60, name: 'min', decimals: 0 } : { one: 3600, name: 'h', decimals: 1 }),
   Minute: () => ({ one: 1, name: 'min', decimals: 0 }),
+  Hour: () => ({ one: 1, name: 'h', decimals: 1 }),
   PerYear: () => ({ one: 1, name: 'a year' }),
 };
 

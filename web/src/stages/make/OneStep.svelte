@@ -36,7 +36,7 @@
   );
   const step = $derived(steps[at]);
   const boards = $derived(
-    cuts.flatMap((bar, index) => (bar.cuts.some((c) => step.saws.includes(c.need)) ? [{ bar, index }] : [])),
+    cuts.flatMap((bar, index) => (bar.cuts.some((c) => step.cuts.includes(c.need)) ? [{ bar, index }] : [])),
   );
   const done = $derived(steps.filter((s) => s.done).length);
   const clock = new Clock(() => `${project}-${step.id}`);
@@ -87,11 +87,11 @@
   <p class="words">{step.words}</p>
   {#each boards as { bar, index } (index)}
     <div class="board">
-      <CutBoard {bar} lit={step.saws} />
+      <CutBoard {bar} lit={step.cuts} />
       <p class="marks">{bar.marks}</p>
       {#if onshort && !step.done}<TooShort
           {bar}
-          saws={step.saws}
+          saws={step.cuts}
           onshort={(piece, length) => onshort(index, piece, length)}
         />{/if}
     </div>

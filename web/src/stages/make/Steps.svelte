@@ -57,7 +57,7 @@
               loading="lazy"
             />{/if}
           <p>{step.words}</p>
-          {#if step.cuts && project !== null}<p class="small soft">
+          {#if step.cuts.length > 0 && project !== null}<p class="small soft">
               Ticked, what it cuts is off the heap, and offcuts worth keeping lie there.
             </p>{/if}
           {#if step.tools.length > 0 || step.protection.length > 0}

@@ -2,23 +2,10 @@
   import { Checkbox, Select } from 'flowbite-svelte';
   import type { Schemas } from '../../lib/api/client';
   import { garden } from '../../lib/garden.svelte';
+  import { EXPOSURES, SITES } from '../../lib/sites';
 
   /** Without the crop where it is asked for beside it. */
   const { onchange, withCrop = true }: { onchange?: () => void; withCrop?: boolean } = $props();
-
-  const exposures: { id: Schemas['Exposure']; name: string }[] = [
-    { id: 'Sheltered', name: 'sheltered' },
-    { id: 'Open', name: 'open' },
-    { id: 'Exposed', name: 'exposed' },
-  ];
-
-  const sites: { id: Schemas['Site']; name: string }[] = [
-    { id: 'Soil', name: 'open ground' },
-    { id: 'Paving', name: 'paving' },
-    { id: 'Deck', name: 'a deck' },
-    { id: 'Balcony', name: 'a balcony' },
-    { id: 'Roof', name: 'a roof' },
-  ];
 
   /** "Loose sand" of "Loose sand: a stick pushes in by hand". */
   const short = (name: string) => name.split(':')[0].toLowerCase();
@@ -51,40 +38,55 @@
       {#each garden.catalogue?.media ?? [] as m (m.id)}<option value={m.id}>{m.name.toLowerCase()}</option>{/each}
     </Select>
   </label>
-  <label
-    >Wind
-    <Select
-      placeholder=""
-      value={garden.brief.exposure}
-      onchange={(e) => set({ exposure: e.currentTarget.value as Schemas['Exposure'] })}
-    >
-      {#each exposures as x (x.id)}<option value={x.id}>{x.name}</option>{/each}
-    </Select>
-  </label>
-  <label
-    >Stands on
-    <Select
-      placeholder=""
-      value={garden.brief.site}
-      onchange={(e) => set({ site: e.currentTarget.value as Schemas['Site'] })}
-    >
-      {#each sites as x (x.id)}<option value={x.id}>{x.name}</option>{/each}
-    </Select>
-  </label>
-  {#if garden.brief.site === 'Soil'}
+  {#if garden.spots.length > 0}
     <label
-      >The ground is
+      >At
       <Select
         placeholder=""
-        value={garden.brief.ground ?? ''}
-        title={garden.catalogue?.grounds.find((g) => g.id === garden.brief.ground)?.name ?? 'Nobody has looked yet'}
-        onchange={(e) => set({ ground: e.currentTarget.value || null })}
+        value={garden.brief.spot ?? ''}
+        onchange={(e) => set({ spot: e.currentTarget.value === '' ? null : Number(e.currentTarget.value) })}
       >
-        <option value="">not looked at yet</option>
-        {#each garden.catalogue?.grounds ?? [] as g (g.id)}<option value={g.id} title={g.name}>{short(g.name)}</option
-          >{/each}
+        <option value="">no spot yet</option>
+        {#each garden.spots as spot (spot.id)}<option value={spot.id}>{spot.drawn.name}</option>{/each}
       </Select>
     </label>
+  {/if}
+  {#if !garden.brief.spot}
+    <label
+      >Wind
+      <Select
+        placeholder=""
+        value={garden.brief.exposure}
+        onchange={(e) => set({ exposure: e.currentTarget.value as Schemas['Exposure'] })}
+      >
+        {#each EXPOSURES as x (x.id)}<option value={x.id}>{x.name}</option>{/each}
+      </Select>
+    </label>
+    <label
+      >Stands on
+      <Select
+        placeholder=""
+        value={garden.brief.site}
+        onchange={(e) => set({ site: e.currentTarget.value as Schemas['Site'] })}
+      >
+        {#each SITES as x (x.id)}<option value={x.id}>{x.name}</option>{/each}
+      </Select>
+    </label>
+    {#if garden.brief.site === 'Soil'}
+      <label
+        >The ground is
+        <Select
+          placeholder=""
+          value={garden.brief.ground ?? ''}
+          title={garden.catalogue?.grounds.find((g) => g.id === garden.brief.ground)?.name ?? 'Nobody has looked yet'}
+          onchange={(e) => set({ ground: e.currentTarget.value || null })}
+        >
+          <option value="">not looked at yet</option>
+          {#each garden.catalogue?.grounds ?? [] as g (g.id)}<option value={g.id} title={g.name}>{short(g.name)}</option
+            >{/each}
+        </Select>
+      </label>
+    {/if}
   {/if}
   <label class="tick"
     ><Checkbox

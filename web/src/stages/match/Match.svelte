@@ -124,8 +124,7 @@
   }
 
   /* Of the wishes said before, until the answer to these is here. */
-  .match[aria-busy='true'] :global(.looked),
-  .match[aria-busy='true'] .stand {
+  .match[aria-busy='true'] .found {
     opacity: 0.55;
   }
 

@@ -17,7 +17,7 @@
   import { titles } from '../../lib/tree';
 
   const { params }: { params?: { name?: string } } = $props();
-  const groups = ['Grow', 'Drain', 'Hold', 'Support'] as const;
+  const groups = ['Grow', 'Drain', 'Hold', 'Support', 'Place'] as const;
 
   // Opens what the address names, once for each address.
   let opened: string | null = null;

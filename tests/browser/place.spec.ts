@@ -1,0 +1,95 @@
+import { expect, test } from './garden';
+import { looksRight } from './looks';
+
+test('a fence is measured by two tapes with the keyboard alone, an impossible triangle is refused at its tape, and a planter is moved', async ({ open, page }) => {
+  await open('/place');
+  await expect(page.getByRole('heading', { name: 'The garden from above' })).toBeVisible();
+  await page.getByRole('button', { name: 'Measure something' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByLabel('What it is').selectOption('Fence');
+  await page.getByLabel('What you call it').fill('Net fence');
+  await page.getByLabel('From A', { exact: true }).fill('3 m');
+  await page.getByLabel('From B', { exact: true }).fill('4 m');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('they cannot meet. Measure one again.')).toBeVisible();
+  await expect(page.getByLabel('From B', { exact: true })).toHaveAttribute('aria-invalid', 'true');
+  await page.getByLabel('From B', { exact: true }).fill('12.2 m');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('they cannot meet')).toBeHidden();
+  await page.getByRole('button', { name: 'Another point' }).press('Enter');
+  const second = page.getByRole('group', { name: 'Point 2' });
+  await second.getByLabel('From A', { exact: true }).fill('6 m');
+  await second.getByLabel('From A', { exact: true }).press('Enter');
+  await second.getByLabel('From B', { exact: true }).fill('9.2 m');
+  await second.getByLabel('From B', { exact: true }).press('Enter');
+  await second.getByLabel('Back to point 1').fill('9 m');
+  await second.getByLabel('Back to point 1').press('Enter');
+  await expect(page.getByText('One of the three is wrong.')).toBeVisible();
+  await second.getByLabel('Back to point 1').fill('');
+  await second.getByLabel('Back to point 1').press('Enter');
+  await page.getByRole('button', { name: 'Keep it' }).press('Enter');
+  await expect(page.locator('.problem', { hasText: 'This has to be measured.' })).toBeVisible();
+  await page.getByLabel('Height', { exact: true }).fill('1.1 m');
+  await page.getByLabel('Height', { exact: true }).press('Enter');
+  await page.getByRole('button', { name: 'Keep it' }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'Net fence' })).toBeVisible();
+  await looksRight(page, false);
+
+  // The reel table goes a hand's breadth to the right by the arrow key, and one undo takes it back.
+  const table = page.getByRole('button', { name: /^Reel table/ });
+  await table.press('Enter');
+  await expect(page.getByLabel('Middle, along the base line')).toHaveValue('6400');
+  await table.press('ArrowRight');
+  await expect(page.getByLabel('Middle, along the base line')).toHaveValue('6500');
+  await page.getByRole('button', { name: 'Undo', exact: true }).press('Enter');
+  await expect(page.getByLabel('Middle, along the base line')).toHaveValue('6400');
+
+  // Into the shade: what that changes is said at once.
+  await page.getByLabel('Stands at').selectOption('Behind the Winch House');
+  await expect(page.getByRole('heading', { name: 'At this spot' })).toBeVisible();
+
+  // The sun goes down as the hour is moved.
+  await page.getByLabel('Month').press('End');
+  await expect(page.getByText('21 Dec')).toBeVisible();
+  await page.getByRole('group', { name: 'The garden from above' }).getByRole('button', { name: 'Boiler Wall' }).press('Enter');
+  await expect(page.getByText('of sun a summer’s day')).toBeVisible();
+  await page.getByRole('button', { name: 'What the heap makes for here' }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'What the heap can make' })).toBeVisible();
+  await expect(page.getByLabel(/^At/)).toHaveValue(/\d+/);
+  await expect(page.getByLabel(/^Wind/)).toBeHidden();
+});
+
+test('a planter is pegged out from two points that stay, and its sheet and the plan come out of the printer on one sheet each', async ({ open, page }) => {
+  await open('/place/planter-1');
+  await page.getByRole('button', { name: 'Peg it out' }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'Peg out Winch-house bed' })).toBeVisible();
+  await expect(page.getByText('Old water pipe runs under it.')).toBeVisible();
+  await expect(page.getByRole('row')).toHaveCount(5);
+  await expect(page.getByRole('img', { name: /^Winch-house bed from above/ })).toBeVisible();
+  await looksRight(page, false);
+
+  // What nobody prints is not there, and A4 holds the rest: 595 by 842 points, or lying.
+  const sheets = async () => (await page.pdf({ preferCSSPageSize: true })).toString('latin1').match(/\/MediaBox ?\[[^\]]*\]/g)?.map((box) => box.match(/[\d.]+/g)!.slice(2).map((n) => Math.round(Number(n))));
+  expect(await sheets()).toEqual([[595, 842]]);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+  await page.emulateMedia({ media: null });
+  // Moved meanwhile, it has another picture and not the one that the browser still holds.
+  const picture = page.getByRole('img', { name: /^Winch-house bed from above/ });
+  const before = await picture.getAttribute('src');
+  await page.getByRole('link', { name: 'Back to the plan' }).press('Enter');
+  await page.getByLabel('Middle, along the base line').fill('2.1 m');
+  await page.getByLabel('Middle, along the base line').press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'It stands on the plan' })).toBeVisible();
+  await page.getByRole('button', { name: 'Peg it out' }).press('Enter');
+  await expect(page.getByText('there are 452 mm')).toBeVisible();
+  expect(await picture.getAttribute('src')).not.toBe(before);
+  await page.getByRole('link', { name: 'Back to the plan' }).press('Enter');
+  await page.getByRole('link', { name: 'Plan on paper' }).press('Enter');
+  await expect(page.getByText('A4, lying')).toBeVisible();
+  expect(await sheets()).toEqual([[842, 595]]);
+
+  // What stands nowhere cannot be pegged out, and that is said.
+  await open('/place/pegs-2');
+  await expect(page.getByRole('alert').filter({ hasText: 'It does not stand on the plan.' })).toBeVisible();
+});

@@ -1,0 +1,116 @@
+<script lang="ts">
+  import { pointsOf, type Frame } from '../../lib/drawing/frame';
+  import type { Place } from './place.svelte';
+
+  /** Something that stands on the plan and is no spot: a wall, a house, a tree, a tap. */
+  const { place, frame, inHand, onplace }: { place: Place; frame: Frame; inHand: boolean; onplace: () => void } =
+    $props();
+
+  const drawn = $derived(place.drawn);
+  const points = $derived(pointsOf(place, frame));
+  const [x, y] = $derived([frame.x(place.points[0]), frame.y(place.points[1])]);
+  /** A line is as wide as what it is, and never too thin to be seen. */
+  const wide = $derived(Math.max(2.5, (drawn.thickness ?? drawn.width ?? 0.1) * frame.scale));
+
+  function keys(event: KeyboardEvent) {
+    if (event.key !== 'Enter' && event.key !== ' ') return;
+    event.preventDefault();
+    onplace();
+  }
+</script>
+
+<g
+  class="thing"
+  class:in-hand={inHand}
+  data-sort={drawn.sort}
+  role="button"
+  tabindex="0"
+  aria-label={drawn.name}
+  onclick={onplace}
+  onkeydown={keys}
+>
+  {#if drawn.sort === 'Building'}<polygon class="solid" {points} />
+  {:else if drawn.sort === 'Tree'}
+    <circle class="crown" cx={x} cy={y} r={((drawn.crown ?? 1) / 2) * frame.scale} />
+    <circle class="stem" cx={x} cy={y} r="3.5" />
+  {:else if drawn.sort === 'Tap'}<circle class="tap" cx={x} cy={y} r="7" />
+  {:else if drawn.sort === 'Door'}
+    <circle class="swing" cx={x} cy={y} r={(drawn.swing ?? 0.8) * frame.scale} />
+    <circle class="stem" cx={x} cy={y} r="3.5" />
+  {:else}
+    <polyline class="reach" {points} />
+    <polyline class="line" {points} stroke-width={wide} />
+  {/if}
+</g>
+
+<style>
+  .thing {
+    cursor: pointer;
+  }
+
+  .solid {
+    fill: var(--plan-wall);
+    stroke: var(--plan-ink);
+    stroke-width: 1.4;
+  }
+
+  .reach {
+    fill: none;
+    stroke: transparent;
+    stroke-width: 18;
+  }
+
+  .line {
+    fill: none;
+    stroke: var(--plan-wall);
+    stroke-linejoin: miter;
+  }
+
+  [data-sort='Hedge'] .line {
+    stroke: var(--leaf);
+  }
+
+  [data-sort='Fence'] .line {
+    stroke: var(--plan-ink);
+    stroke-dasharray: 9 3;
+  }
+
+  [data-sort='Path'] .line {
+    stroke: var(--plan-path);
+    opacity: 0.8;
+  }
+
+  [data-sort='Buried'] .line {
+    stroke: var(--plan-hand);
+    stroke-dasharray: 3 5;
+  }
+
+  .in-hand .line,
+  .in-hand .solid,
+  .in-hand .crown,
+  .in-hand .tap {
+    stroke: var(--plan-hand);
+  }
+
+  .crown {
+    fill: var(--leaf);
+    fill-opacity: 0.55;
+    stroke: var(--plan-ink);
+  }
+
+  .stem {
+    fill: var(--plan-ink);
+  }
+
+  .tap {
+    fill: var(--water);
+    stroke: var(--plan-ink);
+    stroke-width: 1.5;
+  }
+
+  .swing {
+    fill: none;
+    stroke: var(--plan-ink);
+    stroke-dasharray: 2 4;
+  }
+</style>

@@ -1,0 +1,137 @@
+<script lang="ts">
+  import { Select } from 'flowbite-svelte';
+  import { push } from 'svelte-spa-router';
+  import { api, type Schemas, type Unit } from '../../lib/api/client';
+  import Button from '../../lib/controls/Button.svelte';
+  import MeasureField from '../../lib/controls/MeasureField.svelte';
+  import { garden } from '../../lib/garden.svelte';
+  import { degreesOf, EXPOSURES, WINDS, windOf } from '../../lib/sites';
+  import { dateOf, daysIn, MONTHS, numberOf } from './days';
+
+  const { site }: { site: Schemas['PlanSite'] } = $props();
+
+  let typed = $state<Partial<Schemas['PlanSite']>>({});
+  let errors = $state<Record<string, string>>({});
+  let whole = $state('');
+  const all = $derived({ ...site, ...typed });
+
+  const MEASURES: { id: 'latitude' | 'baseLine' | 'bearing'; name: string; hint: string; unit: Unit }[] = [
+    { id: 'latitude', name: 'Latitude', hint: 'Degrees north; south of the equator below nothing', unit: 'Degree' },
+    { id: 'baseLine', name: 'Base line', hint: 'A to B: two marks that stay, as far apart as you can', unit: 'Metre' },
+    {
+      id: 'bearing',
+      name: 'Direction from A to B',
+      hint: 'By compass: north 0, east 90, south 180, west 270. Or by a stick: when its shadow is shortest it points north, and south of the equator south',
+      unit: 'Degree',
+    },
+  ];
+
+  async function keep() {
+    const trouble = await garden.write(
+      () => api.PUT('/api/plan/site', { body: all }),
+      'Where the garden lies is kept; everything on the plan follows',
+    );
+    errors = trouble?.fields ?? {};
+    whole = trouble?.whole ?? '';
+    if (!trouble) void push('/place');
+  }
+</script>
+
+<form onsubmit={(e) => (e.preventDefault(), void keep())}>
+  <h1>Where the garden lies</h1>
+  <p class="soft small">
+    Everything on the plan is measured from one base line, A to B. The sun follows from the rest.
+  </p>
+  {#each MEASURES as m (m.id)}
+    <MeasureField
+      name={m.name}
+      hint={m.hint}
+      unit={m.unit}
+      value={all[m.id]}
+      error={errors[m.id]}
+      onvalue={(v) => ((typed[m.id] = v), delete errors[m.id])}
+      onerror={(w) => (errors[m.id] = w)}
+    />
+  {/each}
+  <label class="field"
+    >The wind finds it
+    <Select
+      placeholder=""
+      value={all.exposure}
+      onchange={(e) => (typed.exposure = e.currentTarget.value as Schemas['Exposure'])}
+    >
+      {#each EXPOSURES as x (x.id)}<option value={x.id}>{x.name}: {x.where}</option>{/each}
+    </Select>
+  </label>
+  <label class="field"
+    >Strong wind comes from the
+    <Select
+      placeholder=""
+      value={all.windFrom === null ? '' : windOf(all.windFrom)}
+      onchange={(e) =>
+        (typed.windFrom = e.currentTarget.value === '' ? null : degreesOf(Number(e.currentTarget.value)))}
+    >
+      <option value="">nobody has watched: from anywhere</option>
+      {#each WINDS as name, n (name)}<option value={n}>{name}</option>{/each}
+    </Select>
+  </label>
+  {#each [['lastFrost', 'Last frost in the open'], ['firstFrost', 'First frost in the open']] as const as [id, name] (id)}
+    {@const day = all[id]}
+    <fieldset>
+      <legend>{name}</legend>
+      <label
+        ><span class="sr">{name}, month</span><Select
+          placeholder=""
+          value={day === null ? '' : dateOf(day).month}
+          onchange={(e) =>
+            (typed[id] =
+              e.currentTarget.value === ''
+                ? null
+                : numberOf(Number(e.currentTarget.value), day === null ? 15 : dateOf(day).day))}
+        >
+          <option value="">nobody knows</option>
+          {#each MONTHS as month, n (n)}<option value={n}>{month}</option>{/each}
+        </Select></label
+      >
+      {#if day !== null}
+        <label
+          ><span class="sr">{name}, day</span><Select
+            placeholder=""
+            value={dateOf(day).day}
+            onchange={(e) => (typed[id] = numberOf(dateOf(day).month, Number(e.currentTarget.value)))}
+          >
+            {#each { length: daysIn(dateOf(day).month) }, n (n)}<option value={n + 1}>{n + 1}</option>{/each}
+          </Select></label
+        >
+      {/if}
+    </fieldset>
+  {/each}
+  <div class="press">
+    <Button kind="main" type="submit" class="px-5">Keep it</Button>
+    <Button class="px-4" onclick={() => void push('/place')}>Leave it</Button>
+  </div>
+  {#if whole}<p class="problem" role="alert">{whole}</p>{/if}
+</form>
+
+<style>
+  form {
+    display: grid;
+    gap: 8px;
+  }
+
+  .field {
+    display: grid;
+  }
+
+  fieldset {
+    border: 0;
+    padding: 0;
+    display: flex;
+    gap: 8px;
+  }
+
+  .press {
+    display: flex;
+    gap: 8px;
+  }
+</style>

@@ -1,0 +1,68 @@
+<script lang="ts">
+  import Button from '../../lib/controls/Button.svelte';
+  import { garden } from '../../lib/garden.svelte';
+  import { say } from '../../lib/units/tell';
+  import { MONTHS } from './days';
+  import { table, type Place } from './place.svelte';
+
+  /** A wall, a tree, a tap: what was measured of it. */
+  const { place }: { place: Place } = $props();
+
+  const drawn = $derived(place.drawn);
+  const long = (value: number) => say(value, 'Metre', garden.system);
+  const worst = $derived(Math.max(0, ...place.out.map((o) => Math.abs(o ?? 0))));
+  const measured = $derived(place.out.some((o) => o !== null));
+</script>
+
+<h1>{drawn.name}</h1>
+{#if place.problems.length}
+  <p class="problem" role="alert">
+    It can no longer be placed: {place.problems.map((p) => p.words).join(' ')}
+  </p>
+{/if}
+<dl>
+  {#if drawn.height}<dt>Height</dt>
+    <dd>{long(drawn.height)}</dd>{/if}
+  {#if drawn.crown}<dt>Crown</dt>
+    <dd>{long(drawn.crown)} across</dd>{/if}
+  {#if drawn.sort === 'Tree'}<dt>In leaf</dt>
+    <dd>
+      {drawn.leafFrom && drawn.leafTo ? `${MONTHS[drawn.leafFrom - 1]} to ${MONTHS[drawn.leafTo - 1]}` : 'all year'}
+    </dd>{/if}
+  {#if drawn.width}<dt>Width</dt>
+    <dd>{long(drawn.width)}</dd>{/if}
+  {#if drawn.swing}<dt>Swings</dt>
+    <dd>{long(drawn.swing)}</dd>{/if}
+  {#if drawn.flow}<dt>Flow</dt>
+    <dd>{say(drawn.flow, 'CubicMetrePerSecond', garden.system)}</dd>{/if}
+  {#if measured}<dt>Tapes</dt>
+    <dd>{long(worst)} out at the most, spread over the three</dd>{/if}
+</dl>
+{#if drawn.sort === 'Buried'}<p>
+    That no other pipe or cable is on the plan does not mean that there is none. Look them up before you dig or drive
+    anything in.
+  </p>{/if}
+<div class="press">
+  <Button class="px-4" onclick={() => table.begin(drawn.sort, place)}>Measure again</Button>
+  <Button class="px-4" onclick={() => void table.remove(place)}>Off the plan</Button>
+</div>
+{#if table.whole}<p class="problem" role="alert">{table.whole}</p>{/if}
+
+<style>
+  dl {
+    display: grid;
+    grid-template-columns: 6em minmax(0, 1fr);
+    gap: 4px 10px;
+    margin: 10px 0;
+  }
+
+  dt {
+    font-weight: 700;
+  }
+
+  .press {
+    display: flex;
+    gap: 8px;
+    margin-top: 10px;
+  }
+</style>
