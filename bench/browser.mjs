@@ -57,6 +57,34 @@ async function keeping(page) {
   return times;
 }
 
+/** The hour of the day moved over the plan: what the handler and the layout take of the page, and how long until the next frame is up. */
+async function hours(page) {
+  await page.goto(`${url}/#/place`);
+  await page.getByRole('slider', { name: 'Hour by the sun' }).waitFor();
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(1000);
+  return page.evaluate(async () => {
+    const input = document.querySelector('.times input[type=range]');
+    const drawing = document.querySelector('.drawing svg');
+    const [work, frame] = [[], []];
+    for (let i = 0; i < 120; i++) {
+      const began = performance.now();
+      input.value = String(6 + ((i * 7) % 72) / 6);
+      input.dispatchEvent(new Event('input', { bubbles: true }));
+      // What Svelte has to change is changed in a microtask; asking for a box has it laid out.
+      await Promise.resolve();
+      drawing.getBoundingClientRect();
+      const done = performance.now();
+      await new Promise((r) => requestAnimationFrame(() => setTimeout(r)));
+      if (i >= 20) {
+        work.push(done - began);
+        frame.push(performance.now() - began);
+      }
+    }
+    return { work, frame };
+  });
+}
+
 /** Brings the heap to so many kinds from a file, then opens Gather on it, filters and scrolls. */
 async function largeHeap(page, more, all) {
   const kinds = ['board', 'round-tub', 'pallet', 'tyre', 'bricks', 'rods', 'soil', 'roofing-sheet', 'canes', 'crate'];
@@ -157,6 +185,10 @@ try {
     }, slider);
     row(`changed number to redrawn picture, ${what}`, times, '100 ms');
   }
+  for (const [what, path] of [['the plan', '/api/plan'], ['a day on the plan: shadows and contours', '/api/plan/days/172'], ['a spot', '/api/plan/spots/2'], ['where a planter is pegged out', '/api/projects/1/pegs']]) row(what, await timesOf(path, undefined, 20), '');
+  const { work, frame } = await hours(page);
+  row('the hour moved over the plan: handler and layout', work, '16 ms');
+  row('the hour moved over the plan, until it is seen', frame, '');
   await page.goto(`${url}/#/gather/3`);
   await page.locator('.judged').waitFor();
   row('a change kept, until the screen says so', await keeping(page), '100 ms');

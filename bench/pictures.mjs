@@ -39,6 +39,7 @@ const views = [
   ['walk', '/gather/31', '.judged', (page) => page.getByRole('button', { name: /Walk round it/ }).click()],
   ['refused', '/gather/8', '.judged'],
   ['kinds', '/gather/new', '.picker svg'],
+  ['place', '/place/2', '.bars'],
   ['match', '/match', '.looked'],
   ['whole-heap', '/whole-heap', 'form', wanted],
   ['fetch', '/fetch', '.wanted li'],

@@ -48,6 +48,7 @@ try
     }
 
     table.Add($"60 pieces from 30 boards of a few kinds: {Cutting.Unproven} of {Cutting.Instances} not proven in {Cutting.Seconds} s", "1 s, 5 s", Cutting.Measured());
+    table.Add($"hours of sun over {Sunlit.Grid.Count} points on {Sunlit.Dates} days, every ten minutes, past {Sunlit.Obstacles} obstacles", "1 s", Measure.Percentiles(10, () => Sunlit.Hours()));
     table.Add("read and judge the demonstration heap", "", await Measure.PercentilesAsync(100, async () => await garden.HeapAsync(HouseRules.Default)));
     const int Writes = 300;
     for (var i = 0; i < 20; i++) await Remark(file, gate, i);
