@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Metaplant.Core.Geometry;
+using Metaplant.Core.Matching;
 using Metaplant.Core.Places;
 using Metaplant.Core.Sums;
 using Microsoft.EntityFrameworkCore;
@@ -9,11 +10,17 @@ namespace Metaplant.Data;
 
 /// <summary>Where a project stands on the plan: the middle of its outline, m, and how far its length is turned to the left of the base line, degrees; with the room it takes there.</summary>
 /// <param name="Mass">kg, wet through; null where it holds no soil.</param>
-public sealed record Stands(double X, double Y, double Turned, Footprint Size, double? Mass)
+/// <param name="Drinks">What decides how much it drinks; null where it holds no soil, or where that was not kept.</param>
+public sealed record Stands(double X, double Y, double Turned, Footprint Size, double? Mass, Thirst? Drinks = null)
 {
+    public static Stands Of(double x, double y, double turned, Fit fit) => new(x, y, turned, Footprint.Of(fit), fit.Assessment.Hold.WetMass?.Value, Thirst.Of(fit));
+
+    /// <summary>A project that stands so at a spot.</summary>
+    public StandingPlanter Planter(ProjectRow project, int spot) => new(project.Id, project.Name, spot, new Point(X, Y), Turned, Size, Mass) { Drinks = Drinks };
+
     /// <summary>False of what lies beyond every tape.</summary>
     [JsonIgnore]
-    public bool CanBe => Math.Abs(X) <= Mark.Farthest && Math.Abs(Y) <= Mark.Farthest && Turned is > -360 and < 360 && Size is { Length: > 0 and <= 100, Width: > 0 and <= 100, Height: > 0 and <= 100, Floor: >= 0 } && double.IsFinite(Size.Floor) && Mass is null or >= 0;
+    public bool CanBe => Math.Abs(X) <= Mark.Farthest && Math.Abs(Y) <= Mark.Farthest && Turned is > -360 and < 360 && Size is { Length: > 0 and <= 100, Width: > 0 and <= 100, Height: > 0 and <= 100, Floor: >= 0 } && double.IsFinite(Size.Floor) && Mass is null or >= 0 && Drinks is null or { CanBe: true };
 
     public string Write() => JsonSerializer.Serialize(this);
 }
@@ -81,5 +88,5 @@ public static class PlanKeeping
         => [.. from project in await garden.Projects.AsNoTracking().Where(p => p.Stands != null && p.SpotId != null).OrderBy(p => p.Id).ToListAsync(cancel)
                let stands = project.ReadStands()
                where stands is not null
-               select new StandingPlanter(project.Id, project.Name, project.SpotId!.Value, new Point(stands.X, stands.Y), stands.Turned, stands.Size, stands.Mass)];
+               select stands.Planter(project, project.SpotId!.Value)];
 }

@@ -47,11 +47,12 @@ public static class PlanMoving
         var (was, now) = (project.Open(heap, before.Value), project.Open(heap, brief));
         if (!now.Ok) return Outcome<Moved>.Refuse([.. now.Problems.Select(p => p with { Field = "spot" })]);
         var fit = now.Value.Fit;
-        var stands = new Stands(at.X, at.Y, at.Turned % 360, Footprint.Of(fit), fit.Assessment.Hold.WetMass?.Value);
+        var stands = Stands.Of(at.X, at.Y, at.Turned % 360, fit);
         if (!stands.CanBe) return BeyondTapes;
+        IReadOnlyList<Sentence> place = project.ReadStands() is { } stood && project.SpotId is { } from ? SpotRank.Differences(settings.Plan, stood.Planter(project, from), stands.Planter(project, at.Spot), settings.Handbook) : [];
         await garden.KeepAsync(project, project.Name, fit, brief, heap, cancel);
         project.Stands = stands.Write();
-        return new Moved(was.Ok ? SpotRank.Differences(was.Value.Fit.Assessment, fit.Assessment) : []);
+        return new Moved([.. place, .. was.Ok ? SpotRank.Differences(was.Value.Fit.Assessment, fit.Assessment) : []]);
     }
 
     /// <summary>Every spot of the plan for a project, the one that suits it best first. Problems where nothing is known of what it was drawn for.</summary>

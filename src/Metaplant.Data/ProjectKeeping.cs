@@ -43,7 +43,7 @@ public static class ProjectKeeping
         project.Ground = brief.GroundId;
         // Taken to another spot it stands nowhere yet.
         if (project.SpotId != brief.Here?.SpotId) (project.SpotId, project.Stands) = (brief.Here?.SpotId, null);
-        if (project.ReadStands() is { } stands) project.Stands = (stands with { Size = Footprint.Of(fit), Mass = fit.Assessment.Hold.WetMass?.Value }).Write();
+        if (project.ReadStands() is { } stands) project.Stands = Stands.Of(stands.X, stands.Y, stands.Turned, fit).Write();
         if (project.Id == 0) garden.Projects.Add(project);
         var kept = await garden.Allocations.Where(a => a.ProjectId == project.Id).ToDictionaryAsync(a => a.ThingId, cancel);
         var taken = fit.Cast.Takes.ToLookup(t => t.ThingId, t => t.Taken);

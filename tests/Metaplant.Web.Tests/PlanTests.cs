@@ -72,7 +72,7 @@ public sealed class PlanTests : IAsyncLifetime
         await Stand(Tub, "Boiler Wall", 7, 5.5);
         (await Grow(Tub)).ShouldContain("Boiler Wall is hot in the afternoon");
         var moved = await Stand(Tub, "Behind the Winch House", 3.4, 4.8);
-        moved["changed"]!.AsArray().Select(c => (string)c!).ShouldContain(c => c.StartsWith("Grow: ", StringComparison.Ordinal));
+        foreach (var changed in (string[])["Grow: ", "Sun: ", "Gusts: ", "Water: "]) moved["changed"]!.AsArray().Select(c => (string)c!).ShouldContain(c => c.StartsWith(changed, StringComparison.Ordinal));
         (await Grow(Tub)).ShouldNotContain("hot");
         var board = await Board(Tub);
         ((string)board["brief"]!["site"]!).ShouldBe("Soil");
@@ -141,6 +141,50 @@ public sealed class PlanTests : IAsyncLifetime
         ((string)(await Tomatoes(null))["fit"]!["grow"]!["words"]!).ShouldNotContain("of sun");
         (await server.PostAsync("/api/board", new { design = "drilled-tub", brief = new { spot = 9999 } })).Status.ShouldBe(HttpStatusCode.BadRequest);
     }
+
+    /// <summary>A jar, a hole and a rod, written down with the spot and said with what stands there.</summary>
+    [Fact]
+    public async Task Tests_of_the_ground_are_kept_with_their_spot_and_change_what_is_said_of_a_bed_there()
+    {
+        var spot = Place(await Plan(), "Behind the Winch House");
+        var id = (int)spot["id"]!;
+        string[] Said(JsonNode report) => [.. report["tested"]!.AsArray().Select(t => $"{t!["day"]} {t["verdict"]}: {t["words"]}")];
+        Said(await server.GetAsync($"/api/plan/spots/{id}")).ShouldContain(s => s.StartsWith("2026-03-14 Tight: Water in the hole falls 11 mm/h: it stays wet.", StringComparison.Ordinal));
+        ((string)(await Board(1))["fit"]!["drain"]!["verdict"]!).ShouldBe("Tight");
+        Remarks(await Plan(), 1).ShouldContain("wet");
+
+        async Task<(HttpStatusCode Status, JsonNode? Body)> Keep(params object[] tests)
+        {
+            var now = Place(await Plan(), "Behind the Winch House");
+            var drawn = now["drawn"]!.DeepClone();
+            drawn["tests"] = System.Text.Json.JsonSerializer.SerializeToNode(tests);
+            return await server.PutAsync($"/api/plan/places/{id}", new { drawn, version = (int)now["version"]! });
+        }
+
+        // A ditch was dug, and it is tried again in autumn.
+        (await Keep(new { kind = "Hole", day = "2026-03-14", fall = .011, seconds = 3600.0 }, new { kind = "Hole", day = "2026-10-02", fall = .05, seconds = 3600.0 })).Status.ShouldBe(HttpStatusCode.OK);
+        Said(await server.GetAsync($"/api/plan/spots/{id}")).ShouldBe(["2026-10-02 Sound: Water in the hole falls 50 mm/h: it drains."]);
+        Remarks(await Plan(), 1).ShouldNotContain("wet");
+        ((string)(await Board(1))["fit"]!["drain"]!["words"]!).ShouldStartWith("Open ground that drains");
+        Place(await Plan(), "Behind the Winch House")["drawn"]!["tests"]!.AsArray().Count.ShouldBe(2);
+
+        var (status, refused) = await Keep(new { kind = "Hole", day = "2026-10-02", seconds = 3600.0 }, new { kind = "Acidity", day = "2026-10-02", ph = 70.0 });
+        status.ShouldBe(HttpStatusCode.BadRequest);
+        refused!["errors"]!.AsObject().Select(e => e.Key).ShouldBe(["tests.0.fall", "tests.1.ph"], ignoreOrder: true);
+        (await Keep(new { kind = "Hole", day = "yesterday" })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        Place(await Plan(), "Behind the Winch House")["drawn"]!["tests"]!.AsArray().Count.ShouldBe(2);
+    }
+
+    [Fact]
+    public async Task What_stands_on_the_plan_has_the_sum_of_its_water()
+    {
+        var bed = Standing(await Plan(), 1);
+        ((double)bed["water"]!["value"]!).ShouldBeGreaterThan(.01);
+        bed["water"]!["terms"]!.AsArray().Select(t => (string)t!["symbol"]!).ShouldContain("ET₀");
+        Remarks(await Plan(), 1).ShouldContain("water");
+    }
+
+    private static string[] Remarks(JsonNode plan, int project) => [.. Standing(plan, project)["remarks"]!.AsArray().Select(r => (string)r!["about"]!)];
 
     [Fact]
     public async Task The_plan_goes_out_as_a_file_and_in_again_and_with_the_whole_garden()

@@ -29,8 +29,18 @@ internal static class DrainAssessor
         List<Check> checks = [Slow(down, brief)];
         if (brief.Site != Site.Soil)
             checks.Add(Check.Enough("open-foot", "A foot open to what it stands on", 1, 0, Unit.One, "", "A foot that is open cannot drain through paving or boards: water runs out under the walls and takes soil with it. Choose a vessel with a closed floor, or open ground.", null, [down]));
-        var words = checks.Find(c => c.Verdict > Verdict.Sound)?.Words ?? (brief.GroundKnown ? "Open ground: no wet layer." : "Open ground: no wet layer, where the ground below drains.");
+        else if (brief.Here?.Ground is { Soaks: { } soaks } ground) checks.Add(Below(soaks, ground.StaysWet(brief.Handbook)));
+        var words = checks.Find(c => c.Verdict > Verdict.Sound)?.Words ?? (brief.Here?.Ground?.Soaks is null ? "Open ground: no wet layer, where the ground below drains." : "Open ground that drains: no wet layer.");
         return new(Verdicts.Worst(checks), words, null, 0, 0, down, [], checks);
+    }
+
+    /// <summary>What the ground below takes, by a hole and a watch. Wet ground can be built on, and it is no good place.</summary>
+    private static Check Below(double soaks, bool wet)
+    {
+        var check = Check.Compare(
+            "ground-soaks", "What the ground below takes", LoadCase.Normal, 0, soaks, Unit.MetrePerSecond,
+            wet ? $"Water in a hole here falls {new Amount(soaks, Unit.MetrePerSecond)}: the foot stands wet after rain. Raise it, dig a ditch, or take another spot." : (Sentence)$"Water in a hole here falls {new Amount(soaks, Unit.MetrePerSecond)}: it drains.", null, []);
+        return wet ? check.AtBestTight() with { Wanting = true } : check;
     }
 
     private static DrainAssessment Cloth(Blueprint blueprint, Brief brief)

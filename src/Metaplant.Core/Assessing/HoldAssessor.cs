@@ -19,6 +19,7 @@ internal static class HoldAssessor
     {
         (_, null) => "Nothing here carries.",
         (Verdict.AskAProfessional or Verdict.ProveFirst, { Utilisation: null } ask) => (Sentence)$"{ask.Name}: {ask.Words.GoingOn()}",
+        (_, { EnoughOrNot: true, Verdict: > Verdict.Sound } wanting) => (Sentence)$"{wanting.Name}: {wanting.Words.GoingOn()}",
         (_, { } weak) => (Sentence)$"{weak.Name}: {(int)Math.Round(weak.Utilisation!.Value * 100)} % of what it can take{(weak.Case == LoadCase.BlockedDrain ? " with the drain blocked" : "")}.",
     };
 

@@ -20,8 +20,14 @@ internal static class StandingChecks
             yield return Bearing(feet, brief, wetMass).Guarding([Quantity.Soil, Quantity.Wetness], Quantity.Packers, Quantity.Ground);
         }
 
+        if (brief.Here?.Ground?.Rod is { Struck: true } rod && Places.Footprint.DepthOf(blueprint) is > 0 and var deep) yield return AboveTheHard(deep, rod.Depth);
         if (brief.Site is Site.Deck or Site.Balcony or Site.Roof) yield return FloorLoad(blueprint, brief, wetMass?.Value ?? blueprint.Handling.EmptyMass).Guarding([Quantity.Soil, Quantity.Wetness]);
     }
+
+    /// <summary>What goes into the ground, beside where a rod was stopped there.</summary>
+    private static Check AboveTheHard(double deep, double rod) => Check.Enough(
+        "hard-layer", "Into the ground", deep, rod, Unit.Metre,
+        $"It goes {Amount.Length(deep)} in, and a rod stopped at {Amount.Length(rod)}.", $"It goes {Amount.Length(deep)} into the ground, and a rod stopped at {Amount.Length(rod)} here: dig there first. A stone is taken out and the rod tried again; on rock or old concrete take what drives nothing.", null, []);
 
     private static Check? Retained(Blueprint blueprint, Brief brief)
         => blueprint.Bays.Count == 0 || blueprint.Stance is Hung ? null : RetainedSoil.Judge(blueprint.Depth, groundKnown: brief.GroundKnown);
@@ -38,7 +44,7 @@ internal static class StandingChecks
         Sum tips = Sum.Of(
             "What tips it", leans ? "M = F z + F_c z_c + F_h h" : "M = F z + F_c z_c",
             [
-                brief.Handbook.Term(brief.GustId), new("F", "wind on the vessel", worst.Wind, Unit.Newton), new("z", "half its height", height / 2, Unit.Metre), new("F_c", "wind on the crop", worst.Crop, Unit.Newton), new("z_c", "half the crop's height up", worst.CropHeight, Unit.Metre),
+                brief.Gust, new("F", "wind on the vessel", worst.Wind, Unit.Newton), new("z", "half its height", height / 2, Unit.Metre), new("F_c", "wind on the crop", worst.Crop, Unit.Newton), new("z_c", "half the crop's height up", worst.CropHeight, Unit.Metre),
                 .. leans ? [hand with { Symbol = "F_h" }, new("h", "height of the rim", height, Unit.Metre)] : (Term[])[],
             ],
             worst.Tips, Unit.NewtonMetre, "EN 1991-1-4 for the wind; drag and solidity assumed", brief.Crop is null ? "No crop chosen: wind on plants is left out" : "The crop in full leaf",
@@ -53,7 +59,7 @@ internal static class StandingChecks
 
         (double Tips, double Holds, double Foot, double Wind, double Crop, double CropHeight) Over(double side, double foot)
         {
-            double pressure = Wind.Pressure(brief.Handbook[brief.GustId]), drag = brief.Handbook[Gusts.Drag], crop = brief.Crop?.Height ?? 0;
+            double pressure = Wind.Pressure(brief.Gust.Value), drag = brief.Handbook[Gusts.Drag], crop = brief.Crop?.Height ?? 0;
             var wind = Wind.Force(pressure, side * height, drag, 1);
             var leaves = Wind.Force(pressure, side * crop, drag, brief.Handbook[Gusts.Leaves]);
             var moment = LoadsBelow.Tipping(wind, height / 2, leans ? brief.Handbook[People.HandAtRim] : 0, height) + leaves * (height + crop / 2);

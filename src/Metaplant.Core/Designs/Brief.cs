@@ -56,7 +56,7 @@ public sealed record Brief(Handbook Handbook, Medium Medium, Crop? Crop, Exposur
     public Brief At(Places.GardenPlan plan, Places.Spot spot)
     {
         var report = plan.Report(spot, Handbook);
-        return this with { Here = report.Here, Exposure = report.Wind.Exposure, Site = spot.Site, GroundId = spot.GroundId };
+        return this with { Here = report.Here, Exposure = report.Wind.Exposure, Site = spot.Site, GroundId = spot.Ground is { } ground ? ground.Holds : spot.GroundId };
     }
 
     public SoilLoad Soil => SoilLoad.Of(Medium, People);
@@ -66,8 +66,10 @@ public sealed record Brief(Handbook Handbook, Medium Medium, Crop? Crop, Exposur
 
     public CodeFactors Factors => factors.Of(this, static brief => CodeFactors.Of(brief.Handbook));
 
-    /// <summary>The row of the gust designed for.</summary>
-    public string GustId => Gusts.Of(Exposure.ToString().ToLowerInvariant());
+    /// <summary>The gust designed for: the row of its exposure, or that of its spot where it is worse than the row.</summary>
+    public Term Gust => Handbook.Term(Gusts.Of(Exposure.ToString().ToLowerInvariant())) is var row && Here is { Gust: { } here } && here > row.Value
+        ? new("v", $"gust at {Here.Name}", here, Unit.MetrePerSecond)
+        : row;
 
     public ThirstClass Thirst => Crop?.Thirst ?? ThirstClass.Ordinary;
 

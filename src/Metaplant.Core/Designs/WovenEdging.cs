@@ -108,7 +108,7 @@ public sealed class WovenEdging : Design
 
         Push Pushes(Brief b) => edge.Soil == 0 ? default : Push.Resultant(edge.Soil, b, LoadCase.Normal).Times(share * EarthPressure.Active(b.Medium.FrictionAngleDegrees) / EarthPressure.AtRest(b.Medium.FrictionAngleDegrees));
 
-        double Blows(Brief b) => b.Handbook[Gusts.Winter] * Wind.Force(Wind.Pressure(b.Handbook[b.GustId]), edge.Height, b.Handbook[Gusts.Drag], 1) * share;
+        double Blows(Brief b) => b.Handbook[Gusts.Winter] * Wind.Force(Wind.Pressure(b.Gust.Value), edge.Height, b.Handbook[Gusts.Drag], 1) * share;
     }
 
     private static Scene Stand(Plan edge)

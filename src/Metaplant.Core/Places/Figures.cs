@@ -38,5 +38,9 @@ internal static class Figures
         return u is < 0 or > 1 ? double.NaN : (x * ey - y * ex) / det;
     }
 
+    /// <summary>m along a direction to the nearest side of a feature; null where none is met.</summary>
+    public static double? Distance(Point at, Point toward, Feature feature)
+        => Sides(feature.Points, feature.Closed).Select(s => Meets(at, toward, s.A.X, s.A.Y, s.B.X - s.A.X, s.B.Y - s.A.Y)).Where(t => t >= 0).Select(t => (double?)t).Min();
+
     private static Coordinate At(Point p) => new(p.X, p.Y);
 }

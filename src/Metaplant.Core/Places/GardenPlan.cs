@@ -53,6 +53,11 @@ public sealed record GardenPlan(PlanSite Site, IReadOnlyList<Feature> Features, 
     /// <summary>All that follows for a spot of the plan.</summary>
     public SpotReport Report(Spot spot, Handbook handbook) => reports.Of(this, static _ => []).GetOrAdd((spot.Id, handbook), _ => SpotReport.Of(this, spot, handbook));
 
+    /// <summary>m to the nearest tap or door as the crow flies; null where there is none on the plan.</summary>
+    internal double? ToNearest<T>(NetTopologySuite.Geometries.Polygon from)
+        where T : Feature
+        => Features.OfType<T>().Select(f => (double?)from.Distance(Figures.Dot(f.Points[0]))).Min();
+
     public Spot? Find(int spot) => Spots.FirstOrDefault(s => s.Id == spot);
 
     /// <summary>The least and greatest of all that is on it, with the base line; m.</summary>

@@ -79,4 +79,7 @@ public sealed record PlaceDraft(PlaceSort Sort, string Name, IReadOnlyList<MarkD
     public IReadOnlyList<string>? ComesIn { get; init; }
 
     public double? Ceiling { get; init; }
+
+    /// <summary>Of a spot: what was found out about its ground.</summary>
+    public IReadOnlyList<GroundTestDraft>? Tests { get; init; }
 }

@@ -15,6 +15,13 @@ namespace Metaplant.Core.Places;
 /// <param name="Mass">kg, wet through; null where it holds no soil.</param>
 public sealed record StandingPlanter(int Project, string Name, int SpotId, Point At, double Turned, Footprint Size, double? Mass)
 {
+    /// <summary>What decides how much it drinks; null where it holds no soil, or where that was not kept.</summary>
+    public Thirst? Drinks { get; init; }
+
+    /// <summary>Its water where it stands; null where nobody knows.</summary>
+    public Watering? Water(GardenPlan plan, Handbook handbook)
+        => Drinks is { } drinks && plan.Find(SpotId) is { } spot ? Watering.Of(drinks, plan, plan.Report(spot, handbook), plan.ToNearest<Tap>(Figures.Area(Corners)), handbook) : null;
+
     /// <summary>Its four corners, to the left from the first.</summary>
     public IReadOnlyList<Point> Corners
     {
@@ -33,16 +40,25 @@ public sealed record StandingPlanter(int Project, string Name, int SpotId, Point
 /// <param name="OnFeet">True where packers can level it.</param>
 /// <param name="Soil">How high the lowest of its soil's surfaces lies, above the ground; null where it has none, or where nobody knows any more.</param>
 /// <param name="Deep">How far it goes into the ground; null where nobody knows any more.</param>
-public sealed record Footprint(double Length, double Width, double Height, double Floor, bool OnFeet, double? Soil = null, double? Deep = null)
+/// <param name="Open">True where its soil lies open on the ground; null where nobody knows any more.</param>
+public sealed record Footprint(double Length, double Width, double Height, double Floor, bool OnFeet, double? Soil = null, double? Deep = null, bool? Open = null)
 {
+    /// <summary>How far something that is to be built goes into the ground, m; 0 where it stands on it.</summary>
+    public static double DepthOf(Blueprint blueprint) => Depth(Solids(blueprint));
+
+
     public static Footprint Of(Matching.Fit fit)
     {
-        // A slope that is drawn under it is no part of it.
-        var solids = fit.Blueprint.Scene().Solids.Where(s => s.Part != Parts.Ground).ToList();
+        var solids = Solids(fit.Blueprint);
         var (least, most) = Extent.Of(solids.SelectMany(s => (Point3[])[s.Extent.Least, s.Extent.Most]));
         List<double> soils = [.. solids.Where(s => s.Part == Parts.Soil).Select(s => s.Extent.Most.Z)];
-        return new(most.X - least.X, most.Y - least.Y, most.Z, fit.Blueprint.Stance.FloorArea, fit.Blueprint.Stance is OnFeet, soils.Count > 0 ? soils.Min() : null, Math.Max(0, -least.Z));
+        return new(most.X - least.X, most.Y - least.Y, most.Z, fit.Blueprint.Stance.FloorArea, fit.Blueprint.Stance is OnFeet, soils.Count > 0 ? soils.Min() : null, Depth(solids), fit.Blueprint.Foot is OpenGround);
     }
+
+    /// <summary>A slope that is drawn under it is no part of it.</summary>
+    private static List<Solid> Solids(Blueprint blueprint) => [.. blueprint.Scene().Solids.Where(s => s.Part != Parts.Ground)];
+
+    private static double Depth(IEnumerable<Solid> solids) => Math.Max(0, -solids.Min(s => s.Extent.Least.Z));
 }
 
 /// <summary>What is to be said of a planter where it stands.</summary>
@@ -63,7 +79,7 @@ public static class Placement
         if (plan.Find(planter.SpotId) is not { } spot) return [new("spot", Verdict.Fails, "The spot it stood at is no longer on the plan.")];
         var others = all.Where(s => s.Project != planter.Project).ToList();
         var body = Figures.Area(planter.Corners);
-        return [.. Edge(spot, body).Concat(InTheWay(plan, others, body)).Concat(Gap(plan, others, body, handbook)).Concat(Reach(plan, others, planter, handbook)).Concat(Shade(plan, others, planter, handbook)).Concat(Above(spot, planter)).Concat(Below(plan, spot, planter, body)).Concat(Load(spot, planter)).Concat(ComingIn(spot, planter, handbook)).OrderByDescending(r => r.Verdict)];
+        return [.. Edge(spot, body).Concat(InTheWay(plan, others, body)).Concat(Gap(plan, others, body, handbook)).Concat(Reach(plan, others, planter, handbook)).Concat(Shade(plan, others, planter, handbook)).Concat(Above(spot, planter)).Concat(Below(plan, spot, planter, body)).Concat(OfGround(spot, planter, handbook)).Concat(Drinks(plan, planter, handbook)).Concat(Load(spot, planter)).Concat(ComingIn(spot, planter, handbook)).OrderByDescending(r => r.Verdict)];
     }
 
     private static IEnumerable<PlaceRemark> Edge(Spot spot, Polygon body)
@@ -155,6 +171,27 @@ public static class Placement
         foreach (var buried in plan.Features.OfType<Buried>().Where(b => Figures.Line(b.Points).Distance(body) < .5)) yield return new("buried", Verdict.Tight, $"{buried.Name} runs under or beside it: drive nothing into the ground here.");
         // Roots go well beyond the crown, and come up into what stands open on the ground.
         foreach (var tree in plan.Features.OfType<Tree>().Where(t => spot.Site == Site.Soil && Figures.Dot(t.Points[0]).Distance(body) < t.Crown / 2 * 1.5)) yield return new("roots", Verdict.Tight, $"Roots of {tree.Name} reach here: raise it, or lay a barrier under it.");
+    }
+
+    private static IEnumerable<PlaceRemark> Drinks(GardenPlan plan, StandingPlanter planter, Handbook handbook)
+    {
+        if (planter.Water(plan, handbook) is { } water) yield return new("water", water.Days < 1 ? Verdict.Tight : Verdict.Sound, water.Way is { } way ? (Sentence)$"{water.Words} {way}" : water.Words);
+    }
+
+    /// <summary>What the tests of the ground say to it.</summary>
+    private static IEnumerable<PlaceRemark> OfGround(Spot spot, StandingPlanter planter, Handbook handbook)
+    {
+        if (spot.Ground is not { } ground) yield break;
+        if (ground.Rod is { Struck: true, Depth: var hard } && !(planter.Size.Deep <= hard))
+            yield return planter.Size.Deep is { } known
+                ? new("hard", Verdict.Fails, $"It goes {Amount.Length(known)} into the ground, and a rod stopped at {Amount.Length(hard)} here.")
+                : new("hard", Verdict.Tight, $"A rod stopped at {Amount.Length(hard)} here, and how deep this goes was not kept: keep it once more to know.");
+        if (!ground.Agrees && planter.Size.Deep is not 0) yield return new("ground", Verdict.Tight, $"What the ground of {spot.Name} is was told and tested, and the two are at odds: posts and pegs are held as in ground that nobody knows.");
+        // A foot that was not kept is taken as open unless it stands on feet.
+        if (planter.Mass is null || planter.Size.OnFeet || planter.Size.Open == false) yield break;
+        if (ground.StaysWet(handbook)) yield return new("wet", Verdict.Tight, $"Water in a hole here falls {new Amount(ground.Soaks!.Value, Unit.MetrePerSecond)}: its foot stands wet after rain.");
+        if (ground.Weeds == WeedKind.Perennial) yield return new("weeds", Verdict.Tight, $"Weeds with living roots come up through it at {spot.Name}: clear them before you build, card alone does not hold them.");
+        else if (ground.Weeds == WeedKind.Annual) yield return new("weeds", Verdict.Sound, "Card under it ends the weeds that grow here.");
     }
 
     /// <summary>What goes under each foot to make it level, from the first corner round to the left.</summary>

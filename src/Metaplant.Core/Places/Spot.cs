@@ -19,5 +19,11 @@ public sealed record Spot(
     /// <summary>The steepest that anything is stood on with packers, m in each m.</summary>
     public const double Steepest = .3;
 
+    /// <summary>What was found out about its ground, in the order it was written down.</summary>
+    public IReadOnlyList<GroundTest> Tests { get; init; } = [];
+
+    /// <summary>Its ground, as it was told and tested; null where it is no ground.</summary>
+    public TestedGround? Ground => Site == Site.Soil ? new(Tests, GroundId) : null;
+
     public double Area => Figures.Area(Corners).Area;
 }

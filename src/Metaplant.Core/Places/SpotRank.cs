@@ -1,5 +1,6 @@
 using Metaplant.Core.Assessing;
 using Metaplant.Core.Matching;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Places;
@@ -29,6 +30,18 @@ public sealed record SpotRank(Spot Spot, Verdict Worst, Sentence Words)
         if (!was.Grow.Words.Equals(now.Grow.Words)) told.Add($"Grow: {now.Grow.Words}");
         if (!was.Drain.Words.Equals(now.Drain.Words)) told.Add($"Drain: {now.Drain.Words}");
         if (!was.Hold.Words.Equals(now.Hold.Words) || was.Hold.Verdict != now.Hold.Verdict) told.Add($"Hold: {now.Hold.Words}");
+        return told;
+    }
+
+    /// <summary>What another place on the plan changes besides its verdicts: sun, gusts, water, and what is above it.</summary>
+    public static IReadOnlyList<Sentence> Differences(GardenPlan plan, StandingPlanter was, StandingPlanter now, Handbook handbook)
+    {
+        if (plan.Find(was.SpotId) is not { } from || plan.Find(now.SpotId) is not { } to) return [];
+        var (before, after, told) = (plan.Report(from, handbook), plan.Report(to, handbook), new List<Sentence>());
+        if (Math.Abs(after.Here.Sun.InAll - before.Here.Sun.InAll) >= .1) told.Add($"Sun: {new Amount(after.Here.Sun.InAll, Unit.Hour)} a summer’s day instead of {new Amount(before.Here.Sun.InAll, Unit.Hour)}.");
+        if (Math.Abs(after.Wind.Speed - before.Wind.Speed) >= .1) told.Add($"Gusts: {new Amount(after.Wind.Speed, Unit.MetrePerSecond)} instead of {new Amount(before.Wind.Speed, Unit.MetrePerSecond)}.");
+        if (was.Water(plan, handbook) is { } drank && now.Water(plan, handbook) is { } drinks && Watering.Difference(drank, drinks) is { } water) told.Add(water);
+        if (from.Ceiling != to.Ceiling) told.Add(to.Ceiling is { } free ? (Sentence)$"Above: {Amount.Length(free)} free." : "Above: open sky.");
         return told;
     }
 

@@ -2,16 +2,8 @@ using Metaplant.Core.Designs;
 using Metaplant.Core.Geometry;
 using Metaplant.Core.Growing;
 using Metaplant.Core.Materials;
-using Metaplant.Core.Supports;
 
 namespace Metaplant.Core.Places;
-
-/// <summary>The gust a spot gets and from where.</summary>
-/// <param name="Speed">m/s.</param>
-/// <param name="From">The direction of the worst, degrees from north clockwise.</param>
-/// <param name="Exposure">The mildest of the three that is no milder than this.</param>
-/// <param name="ShelteredBy">Names of what takes the edge off from other sides, as far as anything does.</param>
-public sealed record SpotWind(double Speed, double From, Exposure Exposure, IReadOnlyList<string> ShelteredBy);
 
 /// <summary>How much colder or warmer a clear night is at a spot than in the open.</summary>
 /// <param name="Degrees">K, below nothing for colder.</param>
@@ -45,9 +37,9 @@ public sealed record SpotReport(Spot Spot, Whereabouts Here, IReadOnlyList<SunHo
         int[] summer = plan.Site.Latitude >= 0 ? [4, 5, 6, 7] : [10, 11, 0, 1];
         var each = points.Select((_, i) => summer.Average(m => days[m][i].InAll)).ToList();
         var sun = Mean([.. summer.Select(m => months[m])]);
-        var wall = WarmWall(plan, spot);
-        var here = new Whereabouts(spot.Id, spot.Name, sun, wall is not null && sun.Afternoon >= HotAfternoon);
-        return new(spot, here, months, each.Min(), each.Max(), points.Average(p => SunMap.OpenSky(plan, p, handbook)), WindAt(plan, spot, handbook), FrostAt(plan, spot, here.Hot ? wall : null, handbook), To<Tap>(plan, spot), To<Door>(plan, spot));
+        var (wall, wind) = (WarmWall(plan, spot), SpotWind.At(plan, spot, handbook));
+        var here = new Whereabouts(spot.Id, spot.Name, sun, wall is not null && sun.Afternoon >= HotAfternoon) { Gust = wind.Speed, Ground = spot.Ground };
+        return new(spot, here, months, each.Min(), each.Max(), points.Average(p => SunMap.OpenSky(plan, p, handbook)), wind, FrostAt(plan, spot, here.Hot ? wall : null, handbook), plan.ToNearest<Tap>(Figures.Area(spot.Corners)), plan.ToNearest<Door>(Figures.Area(spot.Corners)));
     }
 
     /// <summary>Crops in the order of the table with why they are not grown here, or what is doubtful.</summary>
@@ -55,61 +47,11 @@ public sealed record SpotReport(Spot Spot, Whereabouts Here, IReadOnlyList<SunHo
 
     private static SunHours Mean(IReadOnlyList<SunHours> hours) => new(hours.Average(h => h.Morning), hours.Average(h => h.Afternoon));
 
-    private static double? To<T>(GardenPlan plan, Spot spot)
-        where T : Feature
-        => plan.Features.OfType<T>().Select(f => (double?)Figures.Area(spot.Corners).Distance(Figures.Dot(f.Points[0]))).Min();
-
-    /// <summary>The gust from each of sixteen sides, worst of the corners and the middle; a screen shelters from a side only where it stands in the way 10° to both sides of it too, since wind goes round an end.</summary>
-    private static SpotWind WindAt(GardenPlan plan, Spot spot, Handbook handbook)
-    {
-        const int Sides = 16;
-        var open = handbook[Gusts.Of(plan.Site.Exposure.ToString().ToLowerInvariant())];
-        Point[] points = [.. spot.Corners, new(spot.Corners.Average(c => c.X), spot.Corners.Average(c => c.Y))];
-        var by = new HashSet<string>(StringComparer.Ordinal);
-        var (speed, from) = Enumerable.Range(0, Sides).Select(side =>
-        {
-            var direction = side * 360.0 / Sides;
-            var seldom = plan.Site.WindFrom is { } usual && Between(direction, usual) > 60;
-            var share = points.Max(p => new[] { -10.0, 0, 10 }.Max(off => Least(p, plan.Site.Toward(direction + off))));
-            return (Speed: open * (seldom ? handbook[Shelter.OffWind] : 1) * share, From: direction);
-        }).OrderByDescending(w => Math.Round(w.Speed, 6)).ThenBy(w => plan.Site.WindFrom is { } usual ? Between(w.From, usual) : 0).First();
-        var exposure = Enum.GetValues<Exposure>().Cast<Exposure?>().FirstOrDefault(e => handbook[Gusts.Of(e!.Value.ToString().ToLowerInvariant())] >= speed - 1e-9) ?? Exposure.Exposed;
-        return new(speed, from, exposure, [.. by.Order(StringComparer.Ordinal)]);
-
-        static double Between(double a, double b) => Math.Abs((a - b + 540) % 360 - 180);
-
-        double Least(Point at, Point toward)
-        {
-            var least = 1.0;
-            foreach (var feature in plan.Features)
-            {
-                // Over a low fence the wind blows into what stands behind it.
-                if (Of(feature) is not var (height, porosity) || height < handbook[Shelter.Head] || Distance(at, toward, feature) is not { } distance) continue;
-                var share = Shelter.Share(height, distance, porosity, handbook);
-                if (share < .8) by.Add(feature.Name);
-                least = Math.Min(least, share);
-            }
-
-            return least;
-        }
-
-        static (double Height, double Porosity)? Of(Feature feature) => feature switch
-        {
-            Screen s => (s.Height, s.Porosity),
-            House b => (b.Height, 0),
-            _ => null,
-        };
-    }
-
-    /// <summary>m along a direction to the nearest side of a feature; null where none is met.</summary>
-    private static double? Distance(Point at, Point toward, Feature feature)
-        => Figures.Sides(feature.Points, feature.Closed).Select(s => Figures.Meets(at, toward, s.A.X, s.A.Y, s.B.X - s.A.X, s.B.Y - s.A.Y)).Where(t => t >= 0).Select(t => (double?)t).Min();
-
     /// <summary>A wall close by on the side away from the noon sun, which stores what shines on it.</summary>
     private static Feature? WarmWall(GardenPlan plan, Spot spot)
     {
         var away = plan.Site.Toward(plan.Site.Latitude >= 0 ? 0 : 180);
-        return plan.Features.FirstOrDefault(f => f is House { Height: >= HighWall } or Screen { Kind: ScreenKind.Wall, Height: >= HighWall } && spot.Corners.Any(c => Distance(c, away, f) is <= NearWall));
+        return plan.Features.FirstOrDefault(f => f is House { Height: >= HighWall } or Screen { Kind: ScreenKind.Wall, Height: >= HighWall } && spot.Corners.Any(c => Figures.Distance(c, away, f) is <= NearWall));
     }
 
     private static SpotFrost FrostAt(GardenPlan plan, Spot spot, Feature? warmWall, Handbook handbook)
@@ -122,7 +64,7 @@ public sealed record SpotReport(Spot Spot, Whereabouts Here, IReadOnlyList<SunHo
             why.Add("Cold air pools here on clear nights.");
         }
 
-        if (spot is { Slope: > 0, FallsTo: { } down } && plan.Features.FirstOrDefault(f => f is House or Screen { Porosity: < .3, Height: >= .8 } && spot.Corners.Any(c => Distance(c, plan.Site.Toward(down), f) is <= 10)) is { } held)
+        if (spot is { Slope: > 0, FallsTo: { } down } && plan.Features.FirstOrDefault(f => f is House or Screen { Porosity: < Shelter.SolidBelow, Height: >= .8 } && spot.Corners.Any(c => Figures.Distance(c, plan.Site.Toward(down), f) is <= 10)) is { } held)
         {
             degrees -= handbook[Shelter.ColdFence];
             why.Add($"{held.Name} holds up the cold air that runs down.");

@@ -19,6 +19,9 @@ public static class Survey
 {
     public const int LongestName = 60;
 
+    /// <summary>Most tests of the ground of one spot.</summary>
+    public const int MostTests = 40;
+
     private const double Tallest = 60;
 
     /// <summary>Places a draft, or says at which field it cannot be: "marks.1.b", "height".</summary>
@@ -125,7 +128,16 @@ public static class Survey
         if ((d.LoadSaidBy ?? "").Length > LongestName) problems.Add(new("loadSaidBy", $"At most {LongestName} letters."));
         if (d.Slope > 0 && d.FallsTo is null) problems.Add(new("fallsTo", "Say where it falls to, so that the packers go under the right feet."));
         foreach (var unknown in (d.ComesIn ?? []).Where(v => Visitors.Find(v) is null)) problems.Add(new("comesIn", $"Nobody is called “{unknown}”."));
-        return problems.Count > 0 ? null : new(id, name, points, d.Site ?? Site.Soil, d.Ground, d.LoadLimit, d.LoadSaidBy ?? "", d.Hollow ?? false, d.Slope ?? 0, d.FallsTo, [.. (d.ComesIn ?? []).Distinct()], d.Ceiling);
+        var tests = Tests(d, problems);
+        return problems.Count > 0 ? null : new(id, name, points, d.Site ?? Site.Soil, d.Ground, d.LoadLimit, d.LoadSaidBy ?? "", d.Hollow ?? false, d.Slope ?? 0, d.FallsTo, [.. (d.ComesIn ?? []).Distinct()], d.Ceiling) { Tests = tests };
+    }
+
+    private static IReadOnlyList<GroundTest> Tests(PlaceDraft draft, List<Problem> problems)
+    {
+        if (draft.Tests is { Count: > MostTests }) problems.Add(new("tests", $"At most {MostTests} tests are kept of a spot: let the oldest go."));
+        var found = (draft.Tests ?? []).Take(MostTests).Select(t => t.Read()).ToList();
+        foreach (var (i, test) in found.Index()) problems.AddRange(test.Problems.Select(p => p with { Field = $"tests.{i}.{p.Field}" }));
+        return [.. found.Select(t => t.Value).OfType<GroundTest>()];
     }
 
     private static Feature? OfFeature(PlaceDraft d, int id, string name, IReadOnlyList<Point> points, List<Problem> problems)

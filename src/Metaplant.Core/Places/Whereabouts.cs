@@ -9,6 +9,12 @@ namespace Metaplant.Core.Places;
 /// <param name="Hot">True at the foot of a wall that has the afternoon's sun.</param>
 public sealed record Whereabouts(int SpotId, string Name, SunHours Sun, bool Hot)
 {
+    /// <summary>The gust it gets, m/s; null where nobody worked it out.</summary>
+    public double? Gust { get; init; }
+
+    /// <summary>Its ground, as it was told and tested; null where it is no ground, or unknown.</summary>
+    public TestedGround? Ground { get; init; }
+
     /// <summary>Rounding of a tenth of an hour is no shade.</summary>
     private const double Near = .05;
 

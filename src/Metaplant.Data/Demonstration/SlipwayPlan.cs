@@ -14,8 +14,8 @@ internal static class SlipwayPlan
     [
         new(PlaceSort.Spot, "The Apron", [Off(4.7, .15), Off(11.7, .15)]) { Depth = 3, DiagonalA = 7.616, DiagonalB = 7.61, Site = Core.Designs.Site.Paving, Slope = .0125, FallsTo = 120, ComesIn = ["birds"] },
         new(PlaceSort.Spot, "Boiler Wall", [Off(4.8, 5.05), Off(10.8, 5.05)]) { Depth = .9, Site = Core.Designs.Site.Paving, ComesIn = ["birds", "cats"] },
-        new(PlaceSort.Spot, "Behind the Winch House", [Off(.2, 2.3), Off(4.2, 2.3)]) { Depth = 3, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Hollow = true, ComesIn = ["slugs", "birds"] },
-        new(PlaceSort.Spot, "Slip Edge", [Off(4.9, 3.55), Off(12.9, 3.55)]) { Depth = 1.2, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Slope = .02, FallsTo = 120, ComesIn = ["rabbits", "birds"] },
+        new(PlaceSort.Spot, "Behind the Winch House", [Off(.2, 2.3), Off(4.2, 2.3)]) { Depth = 3, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Hollow = true, ComesIn = ["slugs", "birds"], Tests = Behind },
+        new(PlaceSort.Spot, "Slip Edge", [Off(4.9, 3.55), Off(12.9, 3.55)]) { Depth = 1.2, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Slope = .02, FallsTo = 120, ComesIn = ["rabbits", "birds"], Tests = [new(GroundTestKind.Rod, new(2026, 3, 21)) { Depth = .55, Struck = true }, new(GroundTestKind.Weeds, new(2026, 3, 21)) { Weeds = WeedKind.Perennial }] },
         new(PlaceSort.Spot, "Loft Balcony", [Off(11.3, 4.85), Off(13.7, 4.85)]) { Depth = 1.1, Site = Core.Designs.Site.Balcony, LoadLimit = 1500, LoadSaidBy = "The harbour master, 1987" },
         new(PlaceSort.Building, "Winch house", [Off(0, 0), Off(4.2, 0)]) { Depth = 2.2, Height = 3.2 },
         new(PlaceSort.Wall, "West wall", [Off(0, 2.2), Off(0, 6)]) { Height = 2.4, Thickness = .22 },
@@ -27,6 +27,14 @@ internal static class SlipwayPlan
         new(PlaceSort.Tap, "Yard tap", [Off(4.45, 5.85)]) { Flow = .0002 },
         new(PlaceSort.Door, "Shed door", [Off(11, 6.05)]) { Swing = .9 },
         new(PlaceSort.Buried, "Old water pipe", [Off(4.45, 5.9), Off(2.1, 2.2)]),
+    ];
+
+    private static IReadOnlyList<GroundTestDraft> Behind =>
+    [
+        new(GroundTestKind.Jar, new(2026, 3, 14)) { Sand = .062, Silt = .021, Clay = .008 },
+        new(GroundTestKind.Hole, new(2026, 3, 14)) { Fall = .011, Seconds = 3600 },
+        new(GroundTestKind.Acidity, new(2026, 3, 21)) { Ph = 6.6 },
+        new(GroundTestKind.Weeds, new(2026, 3, 21)) { Weeds = WeedKind.Annual },
     ];
 
     /// <summary>Where a project stands; null where it is for no spot.</summary>

@@ -51,7 +51,7 @@ internal static class SlipwayProjects
             var board = DrawingBoard.Open(design, lead, values, brief, ready, cancel).OrThrow();
             var project = ProjectKeeping.NewProject();
             await garden.KeepAsync(project, Name, board.Fit, brief, heap, cancel);
-            if (SlipwayPlan.StandsAt(Name) is var (_, x, y, turned)) project.Stands = new Stands(x, y, turned, Footprint.Of(board.Fit), board.Fit.Assessment.Hold.WetMass?.Value).Write();
+            if (SlipwayPlan.StandsAt(Name) is var (_, x, y, turned)) project.Stands = Stands.Of(x, y, turned, board.Fit).Write();
             await garden.SaveChangesAsync(cancel);
             if (Done > 0) await TickAsync(garden, cancel);
         }

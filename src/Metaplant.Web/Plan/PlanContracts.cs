@@ -3,6 +3,7 @@ using Metaplant.Core.Geometry;
 using Metaplant.Core.Places;
 using Metaplant.Core.Sums;
 using Metaplant.Data;
+using Metaplant.Web.Drawing;
 
 namespace Metaplant.Web.Plan;
 
@@ -22,7 +23,12 @@ public sealed record PlaceDto(int Id, int Version, PlaceDraft Drawn, double[] Po
 }
 
 /// <summary>A planter where it stands.</summary>
-public sealed record StandingDto(int Project, string Name, int Spot, double X, double Y, double Turned, double[] Corners, double Length, double Width, double Height, IReadOnlyList<PlaceRemark> Remarks);
+/// <param name="Water">What it drinks in a dry week of midsummer, worked; null where nobody knows.</param>
+public sealed record StandingDto(int Project, string Name, int Spot, double X, double Y, double Turned, double[] Corners, double Length, double Width, double Height, IReadOnlyList<PlaceRemark> Remarks, SumDto? Water)
+{
+    public static StandingDto Of(StandingPlanter s, IReadOnlyList<StandingPlanter> all, GardenPlan plan, Core.Materials.Handbook handbook)
+        => new(s.Project, s.Name, s.SpotId, s.At.X, s.At.Y, s.Turned, PlaceDto.Flat(s.Corners), s.Size.Length, s.Size.Width, s.Size.Height, Placement.Of(plan, s, all, handbook), s.Water(plan, handbook) is { } water ? SumDto.Of(water.Week) : null);
+}
 
 /// <summary>The plan of the garden.</summary>
 /// <param name="Said">False while nobody has said where the garden lies: what stands there then is only to begin with.</param>
@@ -49,17 +55,24 @@ public sealed record PlanDayDto(int Day, IReadOnlyList<MomentDto> Moments, IRead
 
 public sealed record SpotCropDto(string Id, string Name, Sentence? WhyNot, Sentence? Doubt);
 
+/// <summary>What a test of the ground comes to.</summary>
+public sealed record GroundFindingDto(DateOnly Day, Verdict Verdict, Sentence Words)
+{
+    public static IReadOnlyList<GroundFindingDto> Of(TestedGround? ground, Core.Materials.Handbook handbook) => [.. ground?.Findings(handbook).Select(f => new GroundFindingDto(f.Test.Day, f.Verdict, f.Words)) ?? []];
+}
+
 /// <summary>What follows for a spot.</summary>
+/// <param name="Between">Names of the two between which its wind is squeezed; none where it is not.</param>
 /// <param name="Crops">How many of the crops have sun enough.</param>
 /// <param name="Corners">Of each corner, m from the first end of the base line and from the second: to peg it out by.</param>
 public sealed record SpotReportDto(
     int Spot, string Name, Site Site, string? Ground, double Area, SunHoursDto Summer, IReadOnlyList<SunHoursDto> Months, double Least, double Most, double OpenSky, bool Hot, double Gust, double GustFrom, Exposure Exposure,
-    IReadOnlyList<string> ShelteredBy, double FrostDegrees, int? LastFrost, int? FirstFrost, IReadOnlyList<Sentence> FrostWhy, double? ToTap, double? ToDoor, IReadOnlyList<Sentence> ComesIn, IReadOnlyList<SpotCropDto> Crops, IReadOnlyList<double[]> Corners)
+    IReadOnlyList<string> ShelteredBy, IReadOnlyList<string> Between, double FrostDegrees, int? LastFrost, int? FirstFrost, IReadOnlyList<Sentence> FrostWhy, double? ToTap, double? ToDoor, IReadOnlyList<Sentence> ComesIn, IReadOnlyList<SpotCropDto> Crops, IReadOnlyList<double[]> Corners, IReadOnlyList<GroundFindingDto> Tested)
 {
     public static SpotReportDto Of(SpotReport r, GardenPlan plan, Core.Materials.Handbook handbook) => new(
-        r.Spot.Id, r.Spot.Name, r.Spot.Site, r.Spot.GroundId, r.Spot.Area, SunHoursDto.Of(r.Here.Sun), [.. r.Months.Select(SunHoursDto.Of)], r.Least, r.Most, r.OpenSky, r.Here.Hot, r.Wind.Speed, r.Wind.From, r.Wind.Exposure, r.Wind.ShelteredBy,
+        r.Spot.Id, r.Spot.Name, r.Spot.Site, r.Spot.GroundId, r.Spot.Area, SunHoursDto.Of(r.Here.Sun), [.. r.Months.Select(SunHoursDto.Of)], r.Least, r.Most, r.OpenSky, r.Here.Hot, r.Wind.Speed, r.Wind.From, r.Wind.Exposure, r.Wind.ShelteredBy, r.Wind.Between,
         r.Frost.Degrees, plan.Site.LastFrost + r.Frost.Days, plan.Site.FirstFrost - r.Frost.Days, r.Frost.Why, r.ToTap, r.ToDoor, [.. r.Spot.ComesIn.Select(Visitors.Find).OfType<Visitor>().Select(v => v.Against(null, handbook))],
-        [.. r.Crops(handbook).Select(c => new SpotCropDto(c.Crop.Id, c.Crop.Name, c.WhyNot, c.Doubt))], [.. r.Spot.Corners.Select(c => (double[])[c.DistanceTo(default), c.DistanceTo(new(plan.Site.BaseLine, 0))])]);
+        [.. r.Crops(handbook).Select(c => new SpotCropDto(c.Crop.Id, c.Crop.Name, c.WhyNot, c.Doubt))], [.. r.Spot.Corners.Select(c => (double[])[c.DistanceTo(default), c.DistanceTo(new(plan.Site.BaseLine, 0))])], GroundFindingDto.Of(r.Spot.Ground, handbook));
 }
 
 /// <summary>Something to put on the plan, or to change there.</summary>

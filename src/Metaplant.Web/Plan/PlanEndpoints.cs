@@ -38,16 +38,16 @@ internal static class PlanEndpoints
         api.MapPut("/projects/{id:int}/stands", Stand).WithName("stand").InTurn();
     }
 
-    private static async Task<GardenPlanDto> Read(GardenContext garden, CancellationToken cancel)
+    private static async Task<GardenPlanDto> Read(GardenContext garden, AtHand atHand, CancellationToken cancel)
     {
-        var settings = await GardenSettings.ReadAsync(garden, cancel);
+        var settings = await atHand.SettingsAsync(garden, cancel);
         var kept = await garden.SurveyAsync(settings.Site, cancel);
         var (standing, handbook) = (await garden.StandingAsync(cancel), settings.Handbook);
         var (least, greatest) = kept.Plan.Extent;
         var north = kept.Plan.Site.Toward(0);
         return new(
             kept.Plan.Site, settings.Site is not null, [north.X, north.Y], [least.X, least.Y, greatest.X, greatest.Y], [.. kept.Places.Select(PlaceDto.Of)],
-            [.. standing.Select(s => new StandingDto(s.Project, s.Name, s.SpotId, s.At.X, s.At.Y, s.Turned, PlaceDto.Flat(s.Corners), s.Size.Length, s.Size.Width, s.Size.Height, Placement.Of(kept.Plan, s, standing, handbook)))]);
+            [.. standing.Select(s => StandingDto.Of(s, standing, settings.Plan, handbook))]);
     }
 
     private static async Task<Results<NoContent, ValidationProblem>> PutSite(PlanSite input, GardenContext garden, TimeProvider clock, CancellationToken cancel)

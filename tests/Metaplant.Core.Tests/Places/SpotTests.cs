@@ -77,7 +77,7 @@ public class SpotTests
         foreach (var spot in Yard.Spots)
         {
             var report = SpotReport.Of(Yard, spot, Handbook.Default);
-            Handbook.Default[Brief.Default.At(Yard, spot).GustId].ShouldBeGreaterThanOrEqualTo(report.Wind.Speed - 1e-9);
+            Brief.Default.At(Yard, spot).Gust.Value.ShouldBeGreaterThanOrEqualTo(report.Wind.Speed - 1e-9);
         }
 
         // Walled in on every side it is sheltered, and says by what.

@@ -38,7 +38,7 @@ public sealed class LowTunnel : Addition
         // Upright as far as half of the soil is high, a half circle over that.
         double radius = Width(bay) / 2, arc = Math.PI * radius + bay.Depth;
         var hoops = (int)Math.Floor(Long(bay) / Apart + 1e-9) + 1;
-        var gust = brief.Handbook.Term(brief.GustId);
+        var gust = brief.Gust;
         var hold = Wind.Pressure(gust.Value) * radius;
         Sum weight = Sum.Of("Weight on each edge of the film, for each metre", "q W ÷ 2 g", [gust, new("W", "across", 2 * radius, Unit.Metre)], hold / Medium.Gravity, Unit.Kilogram, "EN 1991-1-4: suction as great as the pressure of the gust", "Soil shovelled on it, or sandbags");
         return new(

@@ -23,7 +23,7 @@ public sealed record ArchRow(string Part, string StakePart, string LinePart, dou
     /// <summary>F in N on one arch in leaf, unfactored.</summary>
     public Sum Force(Brief brief)
     {
-        Term gust = brief.Handbook.Term(brief.GustId), drag = brief.Handbook.Term(Gusts.Drag), leaves = brief.Handbook.Term(Gusts.Leaves);
+        Term gust = brief.Gust, drag = brief.Handbook.Term(Gusts.Drag), leaves = brief.Handbook.Term(Gusts.Leaves);
         return Sum.Of("Wind on one arch from the side", "F = 0.613 v² × c φ h b", [gust, drag, leaves, new("h", "rise", Frame.Arch.Rise, Unit.Metre), new("b", "from arch to arch", Frame.Bay, Unit.Metre)], Frame.Force(gust.Value, drag.Value, leaves.Value), Unit.Newton, "EN 1991-1-4 for the pressure; drag and solidity assumed", "Summer gust; leaves off before winter");
     }
 
@@ -93,7 +93,7 @@ public sealed record ArchRow(string Part, string StakePart, string LinePart, dou
     /// <summary>A gust along the row lies it down like dominoes: one diagonal on each side takes it.</summary>
     private Check Along(Brief brief)
     {
-        Term gust = brief.Handbook.Term(brief.GustId), drag = brief.Handbook.Term(Gusts.Drag), leaves = brief.Handbook.Term(Gusts.Leaves), factor = brief.Handbook.Term(CodeFactors.SurchargeId), strength = brief.Handbook.Term(Metals.LineStrength);
+        Term gust = brief.Gust, drag = brief.Handbook.Term(Gusts.Drag), leaves = brief.Handbook.Term(Gusts.Leaves), factor = brief.Handbook.Term(CodeFactors.SurchargeId), strength = brief.Handbook.Term(Metals.LineStrength);
         double end = Frame.EndForce(gust.Value, drag.Value, leaves.Value), pull = factor.Value * end / 4 / Math.Cos(LineAngle), bears = Math.PI / 4 * Diagonal * Diagonal * strength.Value / 2;
         return Check.Compare(
             "along", "Diagonals along the row", LoadCase.Normal, pull, bears, Unit.Newton, "Without them a row of arches lies down like dominoes.", LinePart,

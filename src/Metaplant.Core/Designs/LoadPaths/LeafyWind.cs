@@ -15,7 +15,7 @@ internal static class LeafyWind
     /// <summary>F in N, unfactored, on an outline in m² with leaves as wide as <paramref name="spread"/> all the way up it, both in m.</summary>
     public static Sum On(double bare, double height, double spread, Brief brief)
     {
-        Term gust = brief.Handbook.Term(brief.GustId), drag = brief.Handbook.Term(Gusts.Drag), leaves = brief.Handbook.Term(Gusts.Leaves);
+        Term gust = brief.Gust, drag = brief.Handbook.Term(Gusts.Drag), leaves = brief.Handbook.Term(Gusts.Leaves);
         var outline = bare + spread * height;
         return Sum.Of(
             "Wind on it in leaf", "F = 0.613 v² × c A φ",

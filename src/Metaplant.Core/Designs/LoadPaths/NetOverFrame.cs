@@ -24,7 +24,7 @@ public sealed record NetOverFrame(string Part, string NetPart, double Span, doub
     /// <summary>Wind on one post, unfactored, N: on as much of a wall as the widest between two posts.</summary>
     public Sum Wind(Brief brief)
     {
-        Term gust = brief.Handbook.Term(brief.GustId), drag = brief.Handbook.Term(Gusts.Drag), net = brief.Handbook.Term(Gusts.Net), left = brief.Handbook.Term(Gusts.Winter);
+        Term gust = brief.Gust, drag = brief.Handbook.Term(Gusts.Drag), net = brief.Handbook.Term(Gusts.Net), left = brief.Handbook.Term(Gusts.Winter);
         var wide = Math.Max(Span, Bay);
         var force = Supports.Wind.Force(Supports.Wind.Pressure(gust.Value), wide * Height, drag.Value, net.Value) * (LeftUp ? left.Value : 1);
         return Sum.Of(
@@ -76,7 +76,7 @@ public sealed record NetOverFrame(string Part, string NetPart, double Span, doub
     /// <summary>The cords of the net itself, all of them that run across.</summary>
     private Check Cords(Brief brief)
     {
-        var pressure = LeftUp ? brief.Handbook[Gusts.Snow] : Supports.Wind.Pressure(brief.Handbook[brief.GustId]) * brief.Handbook[Gusts.Drag] * brief.Handbook[Gusts.Net];
+        var pressure = LeftUp ? brief.Handbook[Gusts.Snow] : Supports.Wind.Pressure(brief.Gust.Value) * brief.Handbook[Gusts.Drag] * brief.Handbook[Gusts.Net];
         var pull = brief.Factors.Surcharge * pressure * Span * Span / (8 * Sag);
         Term strength = Wire ? brief.Handbook.Term(Metals.WireYield) : brief.Handbook.Term(Metals.LineStrength);
         var bears = Math.PI / 4 * Cord * Cord * strength.Value / 2 / (Opening + Cord);

@@ -25,7 +25,7 @@ public sealed record StakedTower(string Part, string StakePart, double Width, do
     /// <summary>What tips it, N m, and what its weight holds, N m.</summary>
     public (double Tips, double Holds) Moments(Brief brief)
     {
-        double pressure = Wind.Pressure(brief.Handbook[brief.GustId]), drag = brief.Handbook[Gusts.Drag];
+        double pressure = Wind.Pressure(brief.Gust.Value), drag = brief.Handbook[Gusts.Drag];
         var (spread, high) = brief.Crop is { } crop ? (crop.Spread, crop.Height) : UnknownCrop;
         double sack = Wind.Force(pressure, Width * Height, drag, 1), leaves = Wind.Force(pressure, spread * high, drag, brief.Handbook[Gusts.Leaves]);
         return (sack * Height / 2 + leaves * (Height + high / 2) + brief.Handbook[People.HandAtRim] * Height, brief.Handbook[CodeFactors.WeightCountedOnId] * Mass * Medium.Gravity * Width / 2);
@@ -37,7 +37,7 @@ public sealed record StakedTower(string Part, string StakePart, double Width, do
     private IEnumerable<Check> Checks(Brief brief)
     {
         var (tips, holds) = Moments(brief);
-        Sum all = Sum.Of("What tips it", "M = ΣF z + F_h h", [brief.Handbook.Term(brief.GustId), brief.Handbook.Term(People.HandAtRim), new("h", "its height", Height, Unit.Metre), new("D", "across its foot", Width, Unit.Metre)], tips, Unit.NewtonMetre, "EN 1991-1-4 for the wind; drag and solidity assumed", brief.Crop is null ? (Sentence)$"No crop chosen: one {Amount.Length(.4)} wide and {Amount.Length(.6)} high" : "The crop in full leaf");
+        Sum all = Sum.Of("What tips it", "M = ΣF z + F_h h", [brief.Gust, brief.Handbook.Term(People.HandAtRim), new("h", "its height", Height, Unit.Metre), new("D", "across its foot", Width, Unit.Metre)], tips, Unit.NewtonMetre, "EN 1991-1-4 for the wind; drag and solidity assumed", brief.Crop is null ? (Sentence)$"No crop chosen: one {Amount.Length(.4)} wide and {Amount.Length(.6)} high" : "The crop in full leaf");
         Sum keeps = Sum.Of("What its weight keeps", "M = γ m g D/2", [brief.Handbook.Term(CodeFactors.WeightCountedOnId), new("m", "dry weight", Mass, Unit.Kilogram), new("D", "across its foot", Width, Unit.Metre)], holds, Unit.NewtonMetre, "The dry weight over the edge of its foot");
         if (Stakes == 0)
         {

@@ -29,7 +29,7 @@ public sealed record WallFixing(string Part, double Mass, double Before, double 
     /// <summary>What turns it about its foot, N m, with its factors.</summary>
     public Sum Moment(Brief brief)
     {
-        Term gust = brief.Handbook.Term(brief.GustId), drag = brief.Handbook.Term(Gusts.Drag), soil = brief.Handbook.Term(CodeFactors.SoilId), surcharge = brief.Handbook.Term(CodeFactors.SurchargeId), child = brief.Handbook.Term(People.Climbing), before = brief.Handbook.Term(People.ClimbingBefore);
+        Term gust = brief.Gust, drag = brief.Handbook.Term(Gusts.Drag), soil = brief.Handbook.Term(CodeFactors.SoilId), surcharge = brief.Handbook.Term(CodeFactors.SurchargeId), child = brief.Handbook.Term(People.Climbing), before = brief.Handbook.Term(People.ClimbingBefore);
         double weight = Mass * Medium.Gravity, wind = Supports.Wind.Force(Supports.Wind.Pressure(gust.Value), Long * High, drag.Value, 1);
         return Sum.Of(
             "What turns it about its foot", "γ_G W e + γ_Q F_c e_c + γ_Q F h/2",

@@ -6,6 +6,7 @@
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { degreesOf, SITES, WINDS, windOf } from '../../lib/sites';
+  import GroundTests from './GroundTests.svelte';
   import MarkFields from './MarkFields.svelte';
   import { MONTHS } from './days';
   import { mark, table, type Draft, type Sort } from './place.svelte';
@@ -194,6 +195,7 @@
           />
         </label>
       {/if}
+      {#if (draft.site ?? 'Soil') === 'Soil'}<GroundTests />{/if}
       <MeasureField
         name="Falls, for its length"
         hint="A level and a batten: 0.02 is 1 in 50"

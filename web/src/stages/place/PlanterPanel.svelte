@@ -3,6 +3,7 @@
   import { push } from 'svelte-spa-router';
   import Button from '../../lib/controls/Button.svelte';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
+  import SumOpener from '../../lib/controls/SumOpener.svelte';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import { middleOf } from '../../lib/drawing/frame';
   import { garden } from '../../lib/garden.svelte';
@@ -98,6 +99,9 @@
           <span>{r.words}</span>
         </li>{:else}<li>Nothing stands in its way.</li>{/each}
     </ul>
+    {#if planter.water}<p>
+        Water in a dry week of midsummer: <SumOpener sum={planter.water} />
+      </p>{/if}
     <p class="press">
       <Button class="px-4" onclick={() => void push(`/place/pegs-${project}`)}>Peg it out</Button>
       <Button class="px-4" onclick={() => void off()}>Off the plan</Button>

@@ -2,10 +2,12 @@
   import { push } from 'svelte-spa-router';
   import Button from '../../lib/controls/Button.svelte';
   import Fold from '../../lib/controls/Fold.svelte';
+  import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import Waiting from '../../lib/controls/Waiting.svelte';
   import { troubleWith } from '../../lib/api/held';
   import { garden } from '../../lib/garden.svelte';
   import { say } from '../../lib/units/tell';
+  import { day } from '../../lib/when';
   import { SITES, WINDS, windOf } from '../../lib/sites';
   import { dayAndMonth } from './days';
   import { spotAsked, table, type Place } from './place.svelte';
@@ -61,6 +63,7 @@
     <dt>Wind</dt>
     <dd>
       gusts of {tell(report.gust, 'MetrePerSecond')} from the {WINDS[windOf(report.gustFrom)]}: planned for as {report.exposure.toLowerCase()}.
+      {#if report.between.length}Between {report.between.join(' and ')} it is squeezed and blows harder than in the open.{/if}
       {#if report.shelteredBy.length}Sheltered from other sides by {report.shelteredBy.join(', ')}.{/if}
     </dd>
     <dt>Frost</dt>
@@ -74,6 +77,16 @@
     </dd>
     <dt>Water</dt>
     <dd>{report.toTap === null ? 'no tap is on the plan.' : `${tell(report.toTap, 'Metre')} to the tap.`}</dd>
+    {#if report.site === 'Soil'}
+      <dt>Ground</dt>
+      <dd>
+        {#each report.tested as t (t.words)}<p>
+            <VerdictWord verdict={t.verdict} />
+            {t.words} <small class="soft">{day(t.day, garden.dates)}</small>
+          </p>{:else}nobody has tested it: a jar, a hole and a rod say what it holds and where water goes. They are
+          among what is measured.{/each}
+      </dd>
+    {/if}
     {#if report.comesIn.length}
       <dt>Comes in</dt>
       <dd>

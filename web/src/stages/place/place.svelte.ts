@@ -39,6 +39,7 @@ export function blank(sort: Sort): Draft {
     fallsTo: null,
     comesIn: null,
     ceiling: null,
+    tests: null,
   };
 }
 
@@ -101,6 +102,7 @@ class PlanTable {
   /** True of a field that has something in it. */
   private typed(field: string): boolean {
     const [head, i, of] = field.split('.');
+    if (head === 'tests' && of !== undefined) return this.draft?.tests?.[Number(i)]?.[of as 'sand'] != null;
     if (head !== 'marks') return this.draft?.[head as keyof Draft] != null;
     const at = this.draft?.marks[Number(i)];
     return at !== undefined && of !== undefined && at[of as keyof typeof at] != null;

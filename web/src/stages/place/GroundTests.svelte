@@ -1,0 +1,124 @@
+<script lang="ts">
+  import { Checkbox, Select } from 'flowbite-svelte';
+  import Button from '../../lib/controls/Button.svelte';
+  import Field from '../../lib/controls/Field.svelte';
+  import MeasureField from '../../lib/controls/MeasureField.svelte';
+  import { begun, FEELS, TESTS, today, WEEDS, type GroundTest } from './groundtests';
+  import { table } from './place.svelte';
+
+  /** What was found out about the ground of the spot that is being measured; the latest of each kind counts, the others are remembered. */
+  const tests = $derived(table.draft!.tests ?? []);
+  const howTo = (kind: GroundTest['kind']) => TESTS.find((t) => t.kind === kind)!;
+  const error = (i: number, field: string) => table.errors[`tests.${i}.${field}`];
+
+  function change(to: GroundTest[]) {
+    table.draft!.tests = to.length ? to : null;
+    void table.look();
+  }
+
+  const set = (i: number, to: Partial<GroundTest>) => change(tests.map((t, n) => (n === i ? { ...t, ...to } : t)));
+  const wrong = (i: number, field: string, words: string) =>
+    (table.errors = { ...table.errors, [`tests.${i}.${field}`]: words });
+</script>
+
+<fieldset>
+  <legend>Tests of the ground</legend>
+  {#each tests as test, i (i)}
+    {@const how = howTo(test.kind)}
+    <fieldset class="test">
+      <legend>{how.name}</legend>
+      <p class="soft small">{how.how}</p>
+      {#each how.asks as m (m.id)}
+        <MeasureField
+          name={m.name}
+          unit={m.unit}
+          value={test[m.id] ?? null}
+          error={error(i, m.id)}
+          blank={m.id === 'seconds' ? 'by a watch' : 'not measured yet'}
+          onclear={() => set(i, { [m.id]: null })}
+          onvalue={(v) => set(i, { [m.id]: v })}
+          onerror={(w) => wrong(i, m.id, w)}
+        />
+      {/each}
+      {#if test.kind === 'Hand'}
+        <label class="field"
+          >It feels
+          <Select
+            placeholder=""
+            value={test.feel ?? ''}
+            onchange={(e) => set(i, { feel: (e.currentTarget.value || null) as GroundTest['feel'] })}
+          >
+            <option value="">…</option>
+            {#each FEELS as [id, name] (id)}<option value={id}>{name}</option>{/each}
+          </Select>
+        </label>
+        {#if error(i, 'feel')}<p class="problem">{error(i, 'feel')}</p>{/if}
+      {:else if test.kind === 'Weeds'}
+        <label class="field"
+          >There are
+          <Select
+            placeholder=""
+            value={test.weeds ?? ''}
+            onchange={(e) => set(i, { weeds: (e.currentTarget.value || null) as GroundTest['weeds'] })}
+          >
+            <option value="">…</option>
+            {#each WEEDS as [id, name] (id)}<option value={id}>{name}</option>{/each}
+          </Select>
+        </label>
+        {#if error(i, 'weeds')}<p class="problem">{error(i, 'weeds')}</p>{/if}
+      {:else if test.kind === 'Rod'}
+        <label class="tick"
+          ><Checkbox
+            checked={test.struck ?? false}
+            onchange={(e) => set(i, { struck: e.currentTarget.checked })}
+          /><span>It stopped at something hard</span></label
+        >
+      {/if}
+      <label class="field"
+        >On
+        <Field
+          type="date"
+          value={test.day}
+          onchange={(e) => e.currentTarget.value && set(i, { day: e.currentTarget.value })}
+        />
+      </label>
+      <Button class="px-4" onclick={() => change(tests.filter((_, n) => n !== i))}>Leave it out</Button>
+    </fieldset>
+  {/each}
+  {#if table.errors.tests}<p class="problem">{table.errors.tests}</p>{/if}
+  <label class="field"
+    >Write one down
+    <Select
+      placeholder=""
+      value=""
+      onchange={(e) => {
+        const kind = e.currentTarget.value as GroundTest['kind'];
+        e.currentTarget.value = '';
+        if (kind) change([...tests, begun(kind, today())]);
+      }}
+    >
+      <option value="">which test?</option>
+      {#each TESTS as t (t.kind)}<option value={t.kind}>{t.name}</option>{/each}
+    </Select>
+  </label>
+</fieldset>
+
+<style>
+  fieldset {
+    border: 0;
+    padding: 0;
+    margin: 4px 0;
+    min-width: 0;
+  }
+
+  legend {
+    font-weight: 700;
+    padding: 0;
+  }
+
+  .test {
+    border-left: 4px solid var(--line);
+    padding-left: 10px;
+    margin: 8px 0;
+  }
+</style>
