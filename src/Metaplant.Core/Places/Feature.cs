@@ -53,3 +53,13 @@ public sealed record Door(int Id, string Name, IReadOnlyList<Point> Points, doub
 
 /// <summary>A pipe or cable that is known of. That none is on the plan does not mean that there is none.</summary>
 public sealed record Buried(int Id, string Name, IReadOnlyList<Point> Points) : Feature(Id, Name, Points);
+
+/// <summary>Plants that are there already: bulbs, perennials, a shrub.</summary>
+/// <param name="Across">Their spread.</param>
+/// <param name="From">First month in which they are to be seen, 1 to 12.</param>
+/// <param name="To">Last month; from 1 to 12 they always are.</param>
+public sealed record Clump(int Id, string Name, IReadOnlyList<Point> Points, double Across, int From, int To) : Feature(Id, Name, Points)
+{
+    /// <summary>True where there are months in which nobody sees that they are there.</summary>
+    public bool Hides => (To - From + 12) % 12 != 11;
+}

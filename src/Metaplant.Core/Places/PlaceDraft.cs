@@ -15,6 +15,9 @@ public enum PlaceSort
     Tap,
     Door,
     Buried,
+
+    /// <summary>Plants that are there already, and may come up again when nobody thinks of them.</summary>
+    Plants,
 }
 
 /// <summary>A point as it was typed: by two tapes, or by an offset. Lengths in m.</summary>
@@ -79,6 +82,12 @@ public sealed record PlaceDraft(PlaceSort Sort, string Name, IReadOnlyList<MarkD
     public IReadOnlyList<string>? ComesIn { get; init; }
 
     public double? Ceiling { get; init; }
+
+    /// <summary>Of a spot: whose it is, where it is not the gardener's own.</summary>
+    public string? Owner { get; init; }
+
+    /// <summary>They have said yes.</summary>
+    public bool? Allowed { get; init; }
 
     /// <summary>Of a spot: what was found out about its ground.</summary>
     public IReadOnlyList<GroundTestDraft>? Tests { get; init; }

@@ -25,5 +25,11 @@ public sealed record Spot(
     /// <summary>Its ground, as it was told and tested; null where it is no ground.</summary>
     public TestedGround? Ground => Site == Site.Soil ? new(Tests, GroundId) : null;
 
+    /// <summary>Whose it is, where it is not the gardener's own.</summary>
+    public string Owner { get; init; } = "";
+
+    /// <summary>They have said yes.</summary>
+    public bool Allowed { get; init; }
+
     public double Area => Figures.Area(Corners).Area;
 }

@@ -12,6 +12,9 @@ namespace Metaplant.Core.Places;
 /// <param name="Between">Names of the two between which the worst is squeezed; none where it is not.</param>
 public sealed record SpotWind(double Speed, double From, Exposure Exposure, IReadOnlyList<string> ShelteredBy, IReadOnlyList<string> Between)
 {
+    /// <summary>True where it is worse than any of the three: what stands here is held against <see cref="Speed"/> itself.</summary>
+    public bool Beyond { get; init; }
+
     private const int Sides = 16;
 
     /// <summary>Wind goes round an end: a screen shelters only where it stands in the way so many degrees to both sides too.</summary>
@@ -34,8 +37,8 @@ public sealed record SpotWind(double Speed, double From, Exposure Exposure, IRea
             var between = SqueezedBy(plan, point, plan.Site.Toward(direction), handbook);
             return (Speed: open * (seldom ? handbook[Shelter.OffWind] : 1) * share * (between.Count > 0 ? handbook[Shelter.Gap] : 1), From: direction, Between: between);
         })).OrderByDescending(w => Math.Round(w.Speed, 6)).ThenBy(w => plan.Site.WindFrom is { } usual ? Apart(w.From, usual) : 0).First();
-        var exposure = Enum.GetValues<Exposure>().Cast<Exposure?>().FirstOrDefault(e => handbook[Gusts.Of(e!.Value.ToString().ToLowerInvariant())] >= worst.Speed - 1e-9) ?? Exposure.Exposed;
-        return new(worst.Speed, worst.From, exposure, [.. by.Order(StringComparer.Ordinal)], worst.Between);
+        var exposure = Enum.GetValues<Exposure>().Cast<Exposure?>().FirstOrDefault(e => handbook[Gusts.Of(e!.Value.ToString().ToLowerInvariant())] >= worst.Speed - 1e-9);
+        return new(worst.Speed, worst.From, exposure ?? Exposure.Exposed, [.. by.Order(StringComparer.Ordinal)], worst.Between) { Beyond = exposure is null };
     }
 
     /// <summary>Degrees between two directions, 0 to 180.</summary>
@@ -57,7 +60,7 @@ public sealed record SpotWind(double Speed, double From, Exposure Exposure, IRea
         return least;
     }
 
-    /// <summary>The two solid walls between which wind that goes this way is squeezed: both as near as makes a gap no wider than so many heights of the lower.</summary>
+    /// <summary>The two solid walls between which wind that goes this way is squeezed: along it both, and so near that the gap is no wider than so many heights of the lower.</summary>
     private static IReadOnlyList<string> SqueezedBy(GardenPlan plan, Point at, Point toward, Handbook handbook)
     {
         Point left = new(-toward.Y, toward.X), right = new(toward.Y, -toward.X);
@@ -65,8 +68,18 @@ public sealed record SpotWind(double Speed, double From, Exposure Exposure, IRea
 
         (string Name, double Away, double Height)? Nearest(Point aside)
             => plan.Features
-                .Select(f => Standing(f) is var (height, porosity) && porosity < Shelter.SolidBelow && height >= handbook[Shelter.Head] && Figures.Distance(at, aside, f) is { } away ? ((string, double Away, double)?)(f.Name, away, height) : null)
-                .Where(n => n is not null).MinBy(n => n!.Value.Away);
+                .SelectMany(f => Standing(f) is var (height, porosity) && porosity < Shelter.SolidBelow && height >= handbook[Shelter.Head]
+                    ? Figures.Sides(f.Points, f.Closed).Where(s => Along(s, toward)).Select(s => (f.Name, Away: Figures.Meets(at, aside, s.A.X, s.A.Y, s.B.X - s.A.X, s.B.Y - s.A.Y), Height: height))
+                    : [])
+                .Where(n => n.Away >= 0).Select(n => ((string, double, double)?)n).MinBy(n => n!.Value.Item2);
+    }
+
+    /// <summary>In a corner of two walls wind is caught and not squeezed: each must lie along it.</summary>
+    private static bool Along((Point A, Point B) side, Point toward)
+    {
+        const double Within = 30;
+        Point way = new(side.B.X - side.A.X, side.B.Y - side.A.Y);
+        return Math.Abs(way.X * toward.X + way.Y * toward.Y) >= Math.Cos(Within * Math.PI / 180) * Math.Sqrt(way.X * way.X + way.Y * way.Y);
     }
 
     private static (double Height, double Porosity)? Standing(Feature feature) => feature switch

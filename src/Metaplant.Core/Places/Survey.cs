@@ -64,7 +64,7 @@ public static class Survey
 
     private static (int Least, int Most) HowMany(PlaceDraft draft) => draft.Sort switch
     {
-        PlaceSort.Tree or PlaceSort.Tap or PlaceSort.Door => (1, 1),
+        PlaceSort.Tree or PlaceSort.Tap or PlaceSort.Door or PlaceSort.Plants => (1, 1),
         PlaceSort.Spot or PlaceSort.Building => (draft.Depth is null ? 3 : 2, draft.Depth is null ? Feature.MostPoints : 2),
         _ => (2, Feature.MostPoints),
     };
@@ -126,10 +126,11 @@ public static class Survey
         Within(d.FallsTo, "fallsTo", 0, 360, Unit.Degree, problems);
         Within(d.Ceiling, "ceiling", .2, Tallest, Unit.Metre, problems);
         if ((d.LoadSaidBy ?? "").Length > LongestName) problems.Add(new("loadSaidBy", $"At most {LongestName} letters."));
+        if ((d.Owner ?? "").Length > LongestName) problems.Add(new("owner", $"At most {LongestName} letters."));
         if (d.Slope > 0 && d.FallsTo is null) problems.Add(new("fallsTo", "Say where it falls to, so that the packers go under the right feet."));
         foreach (var unknown in (d.ComesIn ?? []).Where(v => Visitors.Find(v) is null)) problems.Add(new("comesIn", $"Nobody is called “{unknown}”."));
         var tests = Tests(d, problems);
-        return problems.Count > 0 ? null : new(id, name, points, d.Site ?? Site.Soil, d.Ground, d.LoadLimit, d.LoadSaidBy ?? "", d.Hollow ?? false, d.Slope ?? 0, d.FallsTo, [.. (d.ComesIn ?? []).Distinct()], d.Ceiling) { Tests = tests };
+        return problems.Count > 0 ? null : new(id, name, points, d.Site ?? Site.Soil, d.Ground, d.LoadLimit, d.LoadSaidBy ?? "", d.Hollow ?? false, d.Slope ?? 0, d.FallsTo, [.. (d.ComesIn ?? []).Distinct()], d.Ceiling) { Tests = tests, Owner = (d.Owner ?? "").Trim(), Allowed = d.Allowed ?? false };
     }
 
     private static IReadOnlyList<GroundTest> Tests(PlaceDraft draft, List<Problem> problems)
@@ -154,10 +155,11 @@ public static class Survey
             case PlaceSort.Tree:
                 var (height, from) = (Needed(d.Height, "height", .5, Tallest, problems), Maybe(d.CrownFrom, "crownFrom", Math.Min(2, (d.Height ?? 4) / 3), 0, Tallest, problems));
                 if (d.Height is not null && from >= height) problems.Add(new("crownFrom", "The crown begins below the top of the tree."));
-                var (leaf, bare) = (d.LeafFrom ?? 1, d.LeafTo ?? 12);
-                if (leaf is < 1 or > 12) problems.Add(new("leafFrom", "A month is from 1 to 12."));
-                if (bare is < 1 or > 12) problems.Add(new("leafTo", "A month is from 1 to 12."));
+                var (leaf, bare) = Months(d, problems);
                 return new Tree(id, name, points, height, Needed(d.Crown, "crown", .2, 40, problems), from, leaf, bare);
+            case PlaceSort.Plants:
+                var (up, gone) = Months(d, problems);
+                return new Clump(id, name, points, Needed(d.Crown, "crown", .05, 10, problems), up, gone);
             case PlaceSort.Path:
                 return new Path(id, name, points, Needed(d.Width, "width", .2, 10, problems));
             case PlaceSort.Tap:
@@ -170,6 +172,17 @@ public static class Survey
             default:
                 return null;
         }
+    }
+
+    /// <summary>From when to when it is in leaf, or to be seen; all year where nobody says.</summary>
+    private static (int From, int To) Months(PlaceDraft d, List<Problem> problems)
+    {
+        foreach (var (month, field) in (ReadOnlySpan<(int?, string)>)[(d.LeafFrom, "leafFrom"), (d.LeafTo, "leafTo")])
+        {
+            if (month is < 1 or > 12) problems.Add(new(field, "A month is from 1 to 12."));
+        }
+
+        return (d.LeafFrom ?? 1, d.LeafTo ?? 12);
     }
 
     private static double Needed(double? value, string field, double least, double most, List<Problem> problems)

@@ -142,4 +142,64 @@ public class SpotTests
         var high = Tub(1, 8, 2);
         Placement.Of(plan, high, [high], Handbook.Default).Single(r => r is { About: "visitors", Verdict: Verdict.Sound }).Words.ToString().ShouldBe("Rabbits get over 450 mm; its soil begins at 500 mm.");
     }
+
+    private static PlaceRemark[] Remarks(GardenPlan plan, StandingPlanter tub, string about) => [.. Placement.Of(plan, tub, [tub], Handbook.Default).Where(r => r.About == about)];
+
+    [Fact]
+    public void What_is_there_already_and_hides_for_half_the_year_is_remembered()
+    {
+        var plan = Yard with { Features = [new Clump(20, "Crocosmia", [new(8, 2)], .7, 4, 10), new Clump(21, "Box", [new(8.4, 2)], .4, 1, 12), new Clump(22, "Far off", [new(20, 2)], .7, 11, 2)] };
+        var said = Remarks(plan, Tub(1, 8, 2), "plants");
+        said.Select(r => r.Words.ToString()).ShouldBe(["Crocosmia comes up here in April and is not to be seen before: lift it first, or leave it its place.", "Box grows here: lift it first, or leave it its place."]);
+        said.ShouldAllBe(r => r.Verdict == Verdict.Tight);
+        // From November to October is a whole year as well.
+        new Clump(23, "Yew", [new(0, 0)], 1, 11, 10).Hides.ShouldBeFalse();
+        Remarks(plan, Tub(1, 6.5, 2), "plants").ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void Branches_are_above_what_is_higher_than_they_begin_and_stands_under_them()
+    {
+        var plan = Yard with { Features = [new Tree(20, "Alder", [new(8, 2)], 5, 3, 1.4, 4, 10)] };
+        var high = Tub(1, 8.5, 2) with { Size = new(.6, .6, 1.8, .36, true, .5, 0, false) };
+        Remarks(plan, high, "branches").ShouldHaveSingleItem().Words.ToString().ShouldContain("branches of Alder begin at 1400 mm");
+        Remarks(plan, Tub(1, 8.5, 2), "branches").ShouldBeEmpty();
+        Remarks(plan, high with { At = new(11, 2) }, "branches").ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void What_drains_goes_onto_the_path_the_wall_or_whoever_is_below_and_an_open_foot_keeps_it()
+    {
+        var path = Yard with { Features = [new Core.Places.Path(20, "Way", [new(6, 1), new(10, 1)], .6)] };
+        // Its edge is .15 m from that of the path.
+        var tub = Tub(1, 8, 1.75) with { Size = new(.6, .6, .5, .36, true, .5, 0, Open: false) };
+        Remarks(path, tub, "drips").ShouldHaveSingleItem().Words.ToString().ShouldStartWith("What drains from it wets Way");
+        Remarks(path, tub with { At = new(8, 2.2) }, "drips").ShouldBeEmpty();
+        Remarks(path, tub with { Size = tub.Size with { Open = true } }, "drips").ShouldBeEmpty();
+        Remarks(path, tub with { Mass = null }, "drips").ShouldBeEmpty();
+        Remarks(Yard with { Features = [new House(20, "Shed", [new(6, 2.1), new(9, 2.1), new(9, 4), new(6, 4)], 3)] }, tub, "drips").ShouldHaveSingleItem().Words.ToString().ShouldContain("the foot of Shed wet");
+        var balcony = Yard with { Features = [], Spots = [At(3, "Balcony", 6, 1, 4, 2, Core.Designs.Site.Balcony)] };
+        Remarks(balcony, tub, "drips").ShouldHaveSingleItem().Words.ToString().ShouldContain("whoever is below");
+    }
+
+    [Fact]
+    public void What_belongs_to_somebody_is_asked_for_first()
+    {
+        var theirs = Yard.Spots[2] with { Owner = "the club" };
+        Remarks(Yard with { Spots = [theirs] }, Tub(1, 8, 2), "owner").ShouldHaveSingleItem().Words.ToString().ShouldBe("In the open belongs to the club, who has not said yes: ask before you build.");
+        Remarks(Yard with { Spots = [theirs with { Allowed = true }] }, Tub(1, 8, 2), "owner").ShouldBeEmpty();
+        Remarks(Yard, Tub(1, 8, 2), "owner").ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void Plants_are_measured_by_one_point_and_their_spread()
+    {
+        var draft = new PlaceDraft(PlaceSort.Plants, "Crocosmia", [new(Along: 3, Off: 1)]) { Crown = .7, LeafFrom = 4, LeafTo = 10 };
+        Survey.Of(draft, 1, 10).OrThrow().Feature.ShouldBeOfType<Clump>().Hides.ShouldBeTrue();
+        Survey.Of(draft with { Crown = null }, 1, 10).Problems.ShouldHaveSingleItem().Field.ShouldBe("crown");
+        Survey.Of(draft with { LeafTo = 13 }, 1, 10).Problems.ShouldHaveSingleItem().Field.ShouldBe("leafTo");
+        var spot = new PlaceDraft(PlaceSort.Spot, "Plot", [new(Along: 0, Off: 0), new(Along: 3, Off: 0)]) { Depth = 2, Owner = " the club ", Allowed = true };
+        Survey.Of(spot, 1, 10).OrThrow().Spot.ShouldNotBeNull().ShouldSatisfyAllConditions(s => s.Owner.ShouldBe("the club"), s => s.Allowed.ShouldBeTrue());
+        Survey.Of(spot with { Owner = new('x', 61) }, 1, 10).Problems.ShouldHaveSingleItem().Field.ShouldBe("owner");
+    }
 }

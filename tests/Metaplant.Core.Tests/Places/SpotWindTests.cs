@@ -33,6 +33,15 @@ public class SpotWindTests
     }
 
     [Fact]
+    public void In_a_corner_wind_is_caught_and_not_squeezed()
+    {
+        // Walls to the north and to the west of it, and wind into the corner from the south-east.
+        var plan = new GardenPlan(Shore with { WindFrom = 135 }, [new Screen(2, "North wall", [new(0, 2), new(10, 2)], ScreenKind.Wall, 4, .2, 0), new Screen(3, "West wall", [new(3.5, -3), new(3.5, 2)], ScreenKind.Wall, 4, .2, 0)], [Passage]);
+        SpotWind.At(plan, Passage, Handbook.Default).ShouldSatisfyAllConditions(w => w.Between.ShouldBeEmpty(), w => w.Speed.ShouldBe(25, 1e-9), w => w.Beyond.ShouldBeFalse());
+        Blows(2).Beyond.ShouldBeTrue();
+    }
+
+    [Fact]
     public void A_narrower_gap_never_calms_the_wind()
     {
         var last = double.MaxValue;

@@ -119,6 +119,9 @@
   .test {
     border-left: 4px solid var(--line);
     padding-left: 10px;
-    margin: 8px 0;
+    margin: 8px 0 14px;
+    display: grid;
+    gap: 6px;
+    justify-items: stretch;
   }
 </style>

@@ -22,6 +22,7 @@
     ['Tap', 'A tap'],
     ['Door', 'A door or gate'],
     ['Buried', 'A pipe or cable underground'],
+    ['Plants', 'Plants that are there already'],
   ];
 
   interface Measure {
@@ -57,10 +58,11 @@
     Tap: [{ id: 'flow', name: 'Flow', hint: 'A bucket and a watch', unit: 'CubicMetrePerSecond', blank: 'not timed' }],
     Door: [{ id: 'swing', name: 'Swings', hint: 'From the hinge to the far edge', unit: 'Metre' }],
     Buried: [],
+    Plants: [{ id: 'crown', name: 'Across', unit: 'Metre' }],
   };
 
   const draft = $derived(table.draft!);
-  const onePoint = $derived(['Tree', 'Tap', 'Door'].includes(draft.sort));
+  const onePoint = $derived(['Tree', 'Tap', 'Door', 'Plants'].includes(draft.sort));
   const round = $derived(['Spot', 'Building'].includes(draft.sort));
 
   function set(change: Partial<Draft>) {
@@ -136,16 +138,17 @@
         onerror={(w) => wrong(m.id, w)}
       />
     {/each}
-    {#if draft.sort === 'Tree'}
-      {#each [['leafFrom', 'In leaf from'], ['leafTo', 'In leaf to']] as const as [id, name] (id)}
+    {#if draft.sort === 'Tree' || draft.sort === 'Plants'}
+      {#each [['leafFrom', 'from'], ['leafTo', 'to']] as const as [id, which] (id)}
         <label class="field"
-          >{name}
+          >{draft.sort === 'Tree' ? 'In leaf' : 'To be seen'}
+          {which}
           <Select
             placeholder=""
             value={draft[id] ?? ''}
             onchange={(e) => set({ [id]: e.currentTarget.value === '' ? null : Number(e.currentTarget.value) })}
           >
-            <option value="">evergreen</option>
+            <option value="">{draft.sort === 'Tree' ? 'evergreen' : 'all year'}</option>
             {#each MONTHS as month, n (n)}<option value={n + 1}>{month}</option>{/each}
           </Select>
         </label>
@@ -238,6 +241,21 @@
           >Cold air pools here on clear nights</span
         ></label
       >
+      <label class="field"
+        >Whose it is
+        <Field
+          value={draft.owner ?? ''}
+          maxlength={60}
+          placeholder="your own"
+          onchange={(e) => set({ owner: e.currentTarget.value || null })}
+        />
+      </label>
+      {#if draft.owner}<label class="tick"
+          ><Checkbox
+            checked={draft.allowed ?? false}
+            onchange={(e) => set({ allowed: e.currentTarget.checked })}
+          /><span>They have said yes</span></label
+        >{/if}
       <fieldset>
         <legend>Who comes in</legend>
         {#each garden.catalogue?.visitors ?? [] as v (v.id)}<label class="tick"

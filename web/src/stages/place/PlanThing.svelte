@@ -33,6 +33,12 @@
   {:else if drawn.sort === 'Tree'}
     <circle class="crown" cx={x} cy={y} r={((drawn.crown ?? 1) / 2) * frame.scale} />
     <circle class="stem" cx={x} cy={y} r="3.5" />
+  {:else if drawn.sort === 'Plants'}<circle
+      class="crown clump"
+      cx={x}
+      cy={y}
+      r={((drawn.crown ?? 0.3) / 2) * frame.scale}
+    />
   {:else if drawn.sort === 'Tap'}<circle class="tap" cx={x} cy={y} r="7" />
   {:else if drawn.sort === 'Door'}
     <circle class="swing" cx={x} cy={y} r={(drawn.swing ?? 0.8) * frame.scale} />
@@ -52,6 +58,10 @@
     fill: var(--plan-wall);
     stroke: var(--plan-ink);
     stroke-width: 1.4;
+  }
+
+  .clump {
+    stroke-dasharray: 4 3;
   }
 
   .reach {

@@ -62,7 +62,9 @@
     </dd>
     <dt>Wind</dt>
     <dd>
-      gusts of {tell(report.gust, 'MetrePerSecond')} from the {WINDS[windOf(report.gustFrom)]}: planned for as {report.exposure.toLowerCase()}.
+      gusts of {tell(report.gust, 'MetrePerSecond')} from the {WINDS[windOf(report.gustFrom)]}: planned for {report.beyond
+        ? 'with just that'
+        : `as ${report.exposure.toLowerCase()}`}.
       {#if report.between.length}Between {report.between.join(' and ')} it is squeezed and blows harder than in the open.{/if}
       {#if report.shelteredBy.length}Sheltered from other sides by {report.shelteredBy.join(', ')}.{/if}
     </dd>
@@ -82,7 +84,7 @@
       <dd>
         {#each report.tested as t (t.words)}<p>
             <VerdictWord verdict={t.verdict} />
-            {t.words} <small class="soft">{day(t.day, garden.dates)}</small>
+            {t.words} <small class="soft day">{day(t.day, garden.dates)}</small>
           </p>{:else}nobody has tested it: a jar, a hole and a rod say what it holds and where water goes. They are
           among what is measured.{/each}
       </dd>
@@ -102,6 +104,14 @@
             garden.system,
           )}, with everything on it.{:else}nobody has said.{/if}
         <b>Ask who knows this floor before anything stands on it.</b>
+      </dd>
+    {/if}
+    {#if place.drawn.owner}
+      <dt>Belongs to</dt>
+      <dd>
+        {place.drawn.owner}, {place.drawn.allowed ? 'who said yes.' : ''}{#if !place.drawn.allowed}<b
+            >who has not said yes: ask before you build.</b
+          >{/if}
       </dd>
     {/if}
     {#if here.length}
@@ -160,6 +170,10 @@
 
   dd a {
     text-decoration: underline;
+  }
+
+  .day {
+    white-space: nowrap;
   }
 
   .press {

@@ -23,9 +23,9 @@
 <dl>
   {#if drawn.height}<dt>Height</dt>
     <dd>{long(drawn.height)}</dd>{/if}
-  {#if drawn.crown}<dt>Crown</dt>
+  {#if drawn.crown}<dt>{drawn.sort === 'Tree' ? 'Crown' : 'Spread'}</dt>
     <dd>{long(drawn.crown)} across</dd>{/if}
-  {#if drawn.sort === 'Tree'}<dt>In leaf</dt>
+  {#if drawn.sort === 'Tree' || drawn.sort === 'Plants'}<dt>{drawn.sort === 'Tree' ? 'In leaf' : 'To be seen'}</dt>
     <dd>
       {drawn.leafFrom && drawn.leafTo ? `${MONTHS[drawn.leafFrom - 1]} to ${MONTHS[drawn.leafTo - 1]}` : 'all year'}
     </dd>{/if}

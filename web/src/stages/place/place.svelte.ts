@@ -40,6 +40,8 @@ export function blank(sort: Sort): Draft {
     comesIn: null,
     ceiling: null,
     tests: null,
+    owner: null,
+    allowed: null,
   };
 }
 

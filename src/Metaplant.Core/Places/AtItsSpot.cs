@@ -1,0 +1,52 @@
+using Metaplant.Core.Designs;
+using Metaplant.Core.Growing;
+using Metaplant.Core.Materials;
+using Metaplant.Core.Sums;
+
+namespace Metaplant.Core.Places;
+
+/// <summary>What its spot says to it: what that carries, whose it is, who comes in, what its ground is and how far the water is carried.</summary>
+internal static class AtItsSpot
+{
+    public static IEnumerable<PlaceRemark> Of(GardenPlan plan, Spot spot, StandingPlanter planter, Handbook handbook)
+        => Load(spot, planter).Concat(ComingIn(spot, planter, handbook)).Concat(Permission(spot)).Concat(OfGround(spot, planter, handbook)).Concat(Drinks(plan, planter, handbook));
+
+    private static IEnumerable<PlaceRemark> Load(Spot spot, StandingPlanter planter)
+    {
+        if (spot.Site is not (Site.Deck or Site.Balcony or Site.Roof) || planter is not { Mass: { } mass, Size.Floor: > 0 }) yield break;
+        var load = mass * Medium.Gravity / planter.Size.Floor;
+        yield return new("load", Verdict.AskAProfessional, spot.LoadLimit is { } limit
+            ? $"It brings {Amount.Pressure(load)} on {spot.Name}; {(spot.LoadSaidBy.Length > 0 ? spot.LoadSaidBy : "somebody")} said {Amount.Pressure(limit)}, with everything on it. Ask who knows this floor."
+            : (Sentence)$"It brings {Amount.Pressure(load)} on {spot.Name}, and nobody has said what that carries. Ask who knows this floor.");
+    }
+
+    private static IEnumerable<PlaceRemark> ComingIn(Spot spot, StandingPlanter planter, Handbook handbook)
+        => spot.ComesIn.Select(Visitors.Find).OfType<Visitor>().Select(v => new PlaceRemark("visitors", planter.Size.Soil is { } soil && v.Stopped(soil, handbook) ? Verdict.Sound : Verdict.Tight, v.Against(planter.Size.Soil, handbook)));
+
+    /// <summary>Whose place it is.</summary>
+    private static IEnumerable<PlaceRemark> Permission(Spot spot)
+    {
+        if (spot is { Owner.Length: > 0, Allowed: false }) yield return new("owner", Verdict.Tight, $"{spot.Name} belongs to {spot.Owner}, who has not said yes: ask before you build.");
+    }
+
+    /// <summary>What the tests of the ground say to it.</summary>
+    private static IEnumerable<PlaceRemark> OfGround(Spot spot, StandingPlanter planter, Handbook handbook)
+    {
+        if (spot.Ground is not { } ground) yield break;
+        if (ground.Rod is { Struck: true, Depth: var hard } && !(planter.Size.Deep <= hard))
+            yield return planter.Size.Deep is { } known
+                ? new("hard", Verdict.Fails, $"It goes {Amount.Length(known)} into the ground, and a rod stopped at {Amount.Length(hard)} here.")
+                : new("hard", Verdict.Tight, $"A rod stopped at {Amount.Length(hard)} here, and how deep this goes was not kept: keep it once more to know.");
+        if (!ground.Agrees && planter.Size.Deep is not 0) yield return new("ground", Verdict.Tight, $"What the ground of {spot.Name} is was told and tested, and the two are at odds: posts and pegs are held as in ground that nobody knows.");
+        // A foot that was not kept is taken as open unless it stands on feet.
+        if (planter.Mass is null || planter.Size.OnFeet || planter.Size.Open == false) yield break;
+        if (ground.StaysWet(handbook)) yield return new("wet", Verdict.Tight, $"Water in a hole here falls {new Amount(ground.Soaks!.Value, Unit.MetrePerSecond)}: its foot stands wet after rain.");
+        if (ground.Weeds == WeedKind.Perennial) yield return new("weeds", Verdict.Tight, $"Weeds with living roots come up through it at {spot.Name}: clear them before you build, card alone does not hold them.");
+        else if (ground.Weeds == WeedKind.Annual) yield return new("weeds", Verdict.Sound, "Card under it ends the weeds that grow here.");
+    }
+
+    private static IEnumerable<PlaceRemark> Drinks(GardenPlan plan, StandingPlanter planter, Handbook handbook)
+    {
+        if (planter.Water(plan, handbook) is { } water) yield return new("water", water.Days < 1 ? Verdict.Tight : Verdict.Sound, water.Way is { } way ? (Sentence)$"{water.Words} {way}" : water.Words);
+    }
+}
