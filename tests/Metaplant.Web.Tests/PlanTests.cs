@@ -72,7 +72,7 @@ public sealed class PlanTests : IAsyncLifetime
         await Stand(Tub, "Boiler Wall", 7, 5.5);
         (await Grow(Tub)).ShouldContain("Boiler Wall is hot in the afternoon");
         var moved = await Stand(Tub, "Behind the Winch House", 3.4, 4.8);
-        foreach (var changed in (string[])["Grow: ", "Sun: ", "Gusts: ", "Water: "]) moved["changed"]!.AsArray().Select(c => (string)c!).ShouldContain(c => c.StartsWith(changed, StringComparison.Ordinal));
+        foreach (var changed in (string[])["Grow: ", "Sun: ", "Water: ", "Above: "]) moved["changed"]!.AsArray().Select(c => (string)c!).ShouldContain(c => c.StartsWith(changed, StringComparison.Ordinal));
         (await Grow(Tub)).ShouldNotContain("hot");
         var board = await Board(Tub);
         ((string)board["brief"]!["site"]!).ShouldBe("Soil");
@@ -182,6 +182,20 @@ public sealed class PlanTests : IAsyncLifetime
         ((double)bed["water"]!["value"]!).ShouldBeGreaterThan(.01);
         bed["water"]!["terms"]!.AsArray().Select(t => (string)t!["symbol"]!).ShouldContain("ET₀");
         Remarks(await Plan(), 1).ShouldContain("water");
+    }
+
+    /// <summary>What the heap says of where it lies is found on the plan, and the way to it.</summary>
+    [Fact]
+    public async Task What_a_project_takes_is_fetched_in_the_order_of_a_walk()
+    {
+        var walk = await server.GetAsync("/api/projects/1/fetching");
+        var takes = (await Board(1))["fit"]!["takes"]!.AsArray().Select(t => (int)t!["thingId"]!).ToList();
+        List<int> fetched = [.. walk["stops"]!.AsArray().SelectMany(s => s!["things"]!.AsArray().Select(t => (int)t!)), .. walk["nowhere"]!.AsArray().Select(t => (int)t!)];
+        fetched.ShouldBe(takes, ignoreOrder: true);
+        walk["stops"]!.AsArray().Select(s => (string)s!["place"]!).ShouldBeSubsetOf(["Yard gate", "Shed", "Slip"]);
+        ((double)walk["length"]!).ShouldBeInRange(10, 60);
+        using var nowhere = await server.Http.GetAsync("/api/projects/2/fetching", TestContext.Current.CancellationToken);
+        nowhere.StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
     private static string[] Remarks(JsonNode plan, int project) => [.. Standing(plan, project)["remarks"]!.AsArray().Select(r => (string)r!["about"]!)];

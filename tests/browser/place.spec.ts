@@ -93,3 +93,58 @@ test('a planter is pegged out from two points that stay, and its sheet and the p
   await open('/place/pegs-2');
   await expect(page.getByRole('alert').filter({ hasText: 'It does not stand on the plan.' })).toBeVisible();
 });
+
+test('the ground is tested by hole and rod, at the field what is wrong, and what stands there is told; plants that hide are measured', async ({ open, page }) => {
+  await open('/place');
+  await page.getByRole('group', { name: 'The garden from above' }).getByRole('button', { name: 'Behind the Winch House' }).press('Enter');
+  await expect(page.getByText('Water in the hole falls 11 mm/h: it stays wet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Measure again' }).press('Enter');
+  await page.getByLabel('Write one down').selectOption('Water in a hole');
+  const again = page.getByRole('group', { name: 'Water in a hole' }).last();
+  await again.getByLabel('It fell').fill('60 mm');
+  await again.getByLabel('It fell').press('Enter');
+  await again.getByLabel('On', { exact: true }).fill('2026-11-02');
+  await page.getByRole('button', { name: 'Keep it' }).press('Enter');
+  await expect(again.getByText('It takes a watch.')).toBeVisible();
+  await looksRight(page, false);
+  await again.getByLabel('In', { exact: true }).fill('1 h');
+  await again.getByLabel('In', { exact: true }).press('Enter');
+  await page.getByLabel('Write one down').selectOption('A rod pushed in');
+  const rod = page.getByRole('group', { name: 'A rod pushed in' });
+  await rod.getByLabel('It went in').fill('120 mm');
+  await rod.getByLabel('It went in').press('Enter');
+  await rod.getByText('It stopped at something hard').click();
+  await page.getByRole('button', { name: 'Keep it' }).press('Enter');
+  await expect(page.getByText('Water in the hole falls 60 mm/h: it drains.')).toBeVisible();
+  await expect(page.getByText('A rod stops at 120 mm')).toBeVisible();
+  await page.getByRole('link', { name: 'Winch-house bed' }).press('Enter');
+  await expect(page.getByText('and a rod stopped at 120 mm here.')).toBeVisible();
+  await page.getByRole('button', { name: 'How its water is worked out' }).press('Enter');
+  await expect(page.getByText('what grass uses in a day')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Measure something' }).press('Enter');
+  await page.getByLabel('What it is').selectOption('Plants that are there already');
+  await page.getByLabel('What you call it').fill('Squill');
+  await page.getByLabel('How point 1 is measured').selectOption('offset');
+  await page.getByLabel('Along, from A').fill('2.3 m');
+  await page.getByLabel('Along, from A').press('Enter');
+  await page.getByLabel('Off the line').fill('3.9 m');
+  await page.getByLabel('Off the line').press('Enter');
+  await page.getByLabel('Across').fill('400 mm');
+  await page.getByLabel('Across').press('Enter');
+  await page.getByLabel('To be seen from').selectOption('Mar');
+  await page.getByLabel('To be seen to').selectOption('May');
+  await page.getByRole('button', { name: 'Keep it' }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'Squill' })).toBeVisible();
+  await open('/place/planter-1');
+  await expect(page.getByText('Squill comes up here in March')).toBeVisible();
+});
+
+test('what lies at a place of the plan is fetched in the order of a walk', async ({ open, page }) => {
+  await open('/make/1');
+  await expect(page.getByText(/In the order of a walk from where it will stand and back: [\d.]+ m as the crow flies/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^1\. (Yard gate|Shed|Slip)$/ })).toBeVisible();
+  await looksRight(page, false);
+  await open('/gather/1');
+  await expect(page.locator('#piles option')).toHaveCount(3);
+});

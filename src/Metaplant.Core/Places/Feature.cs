@@ -63,3 +63,6 @@ public sealed record Clump(int Id, string Name, IReadOnlyList<Point> Points, dou
     /// <summary>True where there are months in which nobody sees that they are there.</summary>
     public bool Hides => (To - From + 12) % 12 != 11;
 }
+
+/// <summary>Where things of the heap lie; they say so by its name.</summary>
+public sealed record Pile(int Id, string Name, IReadOnlyList<Point> Points) : Feature(Id, Name, Points);

@@ -18,6 +18,9 @@ public enum PlaceSort
 
     /// <summary>Plants that are there already, and may come up again when nobody thinks of them.</summary>
     Plants,
+
+    /// <summary>Where things of the heap lie.</summary>
+    Pile,
 }
 
 /// <summary>A point as it was typed: by two tapes, or by an offset. Lengths in m.</summary>

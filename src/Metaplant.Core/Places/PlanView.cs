@@ -29,6 +29,7 @@ public static class PlanView
         Screen s => new Polygon(Figures.Band(s.Points, s.Thickness), s.Kind == ScreenKind.Hedge ? Ink.Plant : Ink.Standing, Id(s)),
         Tree t => new Disc(t.Points[0], t.Crown / 2, Ink.Plant, Id(t)),
         Clump c => new Disc(c.Points[0], c.Across / 2, Ink.Plant, Id(c)),
+        Pile p => new Disc(p.Points[0], .2, Ink.Wood, Id(p)),
         Path p => new Polyline(p.Points, Ink.Hidden, Id(p)),
         Buried b => new Polyline(b.Points, Ink.Hidden, Id(b)),
         Tap t => new Disc(t.Points[0], .12, Ink.Water, Id(t)),

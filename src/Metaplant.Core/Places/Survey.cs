@@ -64,7 +64,7 @@ public static class Survey
 
     private static (int Least, int Most) HowMany(PlaceDraft draft) => draft.Sort switch
     {
-        PlaceSort.Tree or PlaceSort.Tap or PlaceSort.Door or PlaceSort.Plants => (1, 1),
+        PlaceSort.Tree or PlaceSort.Tap or PlaceSort.Door or PlaceSort.Plants or PlaceSort.Pile => (1, 1),
         PlaceSort.Spot or PlaceSort.Building => (draft.Depth is null ? 3 : 2, draft.Depth is null ? Feature.MostPoints : 2),
         _ => (2, Feature.MostPoints),
     };
@@ -167,6 +167,8 @@ public static class Survey
                 return new Tap(id, name, points, d.Flow);
             case PlaceSort.Door:
                 return new Door(id, name, points, Needed(d.Swing, "swing", .3, 6, problems));
+            case PlaceSort.Pile:
+                return new Pile(id, name, points);
             case PlaceSort.Buried:
                 return new Buried(id, name, points);
             default:

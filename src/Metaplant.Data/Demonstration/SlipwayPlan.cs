@@ -13,7 +13,7 @@ internal static class SlipwayPlan
     public static IReadOnlyList<PlaceDraft> Places { get; } =
     [
         new(PlaceSort.Spot, "The Apron", [Off(4.7, .15), Off(11.7, .15)]) { Depth = 3, DiagonalA = 7.616, DiagonalB = 7.61, Site = Core.Designs.Site.Paving, Slope = .0125, FallsTo = 120, ComesIn = ["birds"] },
-        new(PlaceSort.Spot, "Boiler Wall", [Off(4.8, 5.05), Off(10.8, 5.05)]) { Depth = .9, Site = Core.Designs.Site.Paving, ComesIn = ["birds", "cats"] },
+        new(PlaceSort.Spot, "Boiler Wall", [Off(4.8, 5.05), Off(10.8, 5.05)]) { Depth = .9, Site = Core.Designs.Site.Paving, ComesIn = ["birds", "cats"], Ceiling = 2.4 },
         new(PlaceSort.Spot, "Behind the Winch House", [Off(.2, 2.3), Off(4.2, 2.3)]) { Depth = 3, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Hollow = true, ComesIn = ["slugs", "birds"], Tests = Behind },
         new(PlaceSort.Spot, "Slip Edge", [Off(4.9, 3.55), Off(12.9, 3.55)]) { Depth = 1.2, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Slope = .02, FallsTo = 120, ComesIn = ["rabbits", "birds"], Tests = [new(GroundTestKind.Rod, new(2026, 3, 21)) { Depth = .55, Struck = true }, new(GroundTestKind.Weeds, new(2026, 3, 21)) { Weeds = WeedKind.Perennial }] },
         new(PlaceSort.Spot, "Loft Balcony", [Off(11.3, 4.85), Off(13.7, 4.85)]) { Depth = 1.1, Site = Core.Designs.Site.Balcony, LoadLimit = 1500, LoadSaidBy = "The harbour master, 1987", Owner = "the tenants below" },
@@ -25,6 +25,9 @@ internal static class SlipwayPlan
         new(PlaceSort.Tree, "Alder", [Off(13, 1.3)]) { Height = 4.2, Crown = 1.8, CrownFrom = 1.4, LeafFrom = 4, LeafTo = 10 },
         new(PlaceSort.Path, "Way through", [Off(4.45, 0), Off(4.45, 5.9)]) { Width = .45 },
         new(PlaceSort.Plants, "Crocosmia", [Off(11.6, 4)]) { Crown = .7, LeafFrom = 4, LeafTo = 10 },
+        new(PlaceSort.Pile, "Yard gate", [Off(13.4, .35)]),
+        new(PlaceSort.Pile, "Shed", [Off(12.4, 6.7)]),
+        new(PlaceSort.Pile, "Slip", [Off(8.2, -.4)]),
         new(PlaceSort.Tap, "Yard tap", [Off(4.45, 5.85)]) { Flow = .0002 },
         new(PlaceSort.Door, "Shed door", [Off(11, 6.05)]) { Swing = .9 },
         new(PlaceSort.Buried, "Old water pipe", [Off(4.45, 5.9), Off(2.1, 2.2)]),

@@ -100,6 +100,17 @@ public sealed record SettingOutDto(Sentence First, Sentence Second, IReadOnlyLis
         s.First.Name, s.Second.Name, [.. s.Pegs.Select(p => new PegDto(p.Name, p.FromFirst, p.FromSecond, p.Right, p.Lower))], s.Length, s.Width, s.Diagonal, s.Square, drawn ? [.. s.Stakes.Select(x => (double[])[x.Along, x.In])] : null, s.Remarks);
 }
 
+/// <summary>One place on the way to fetch things, and their ids.</summary>
+public sealed record FetchStopDto(string Place, IReadOnlyList<int> Things);
+
+/// <summary>The walk that fetches what a project is made of.</summary>
+/// <param name="Length">m, there and back.</param>
+/// <param name="Nowhere">Ids of things whose place is not on the plan.</param>
+public sealed record FetchWalkDto(IReadOnlyList<FetchStopDto> Stops, double Length, IReadOnlyList<int> Nowhere)
+{
+    public static FetchWalkDto Of(FetchWalk walk) => new([.. walk.Stops.Select(s => new FetchStopDto(s.Place, s.ThingIds))], walk.Length, walk.Nowhere);
+}
+
 /// <summary>The plan by itself: what is measured, without what stands on it.</summary>
 public sealed record PlanFileDto(PlanSite? Site, IReadOnlyList<PlaceDraft>? Places);
 

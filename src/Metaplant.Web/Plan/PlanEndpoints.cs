@@ -34,6 +34,7 @@ internal static class PlanEndpoints
         api.MapGet("/plan/sheet.svg", Sheet).WithName("planSheet");
         api.MapGet("/projects/{id:int}/pegs", Pegs).WithName("pegs");
         api.MapGet("/projects/{id:int}/pegs.svg", PegsDrawn).WithName("pegsDrawn");
+        api.MapGet("/projects/{id:int}/fetching", Fetching).WithName("fetching");
         api.MapGet("/projects/{id:int}/spots", Rank).WithName("spotsFor");
         api.MapPut("/projects/{id:int}/stands", Stand).WithName("stand").InTurn();
     }
@@ -169,6 +170,17 @@ internal static class PlanEndpoints
         if (await StandsAsync(id, garden, cancel) is not { } planter) return Problems.NotHere(StandsNowhere);
         var plan = (await atHand.SettingsAsync(garden, cancel)).Plan;
         return TypedResults.Text(SvgWriter.Write(SettingOutView.Of(plan, planter, SettingOut.Of(plan, planter, [])), Reader.Now, 480, 380), "image/svg+xml");
+    }
+
+    /// <summary>In which order what a project takes is fetched from where it lies on the plan, to where it is to stand.</summary>
+    private static async Task<Results<Ok<FetchWalkDto>, ValidationProblem, ProblemHttpResult>> Fetching(int id, GardenContext garden, AtHand atHand, CancellationToken cancel)
+    {
+        if (await StandsAsync(id, garden, cancel) is not { } planter) return Problems.NotHere(StandsNowhere);
+        var opened = await PictureEndpoints.OpenAsync(garden, id, cancel);
+        if (!opened.Ok) return Problems.Refuse(opened.Problems);
+        List<int> takes = [.. opened.Value.Board.Fit.Cast.Counts.Keys];
+        var things = await garden.Things.AsNoTracking().Where(t => takes.Contains(t.Id)).OrderBy(t => t.Number).Select(t => new Lying(t.Id, t.Place)).ToListAsync(cancel);
+        return TypedResults.Ok(FetchWalkDto.Of(FetchWalk.Of((await atHand.SettingsAsync(garden, cancel)).Plan, planter.At, things)));
     }
 
     private static async Task<StandingPlanter?> StandsAsync(int project, GardenContext garden, CancellationToken cancel) => (await garden.StandingAsync(cancel)).FirstOrDefault(s => s.Project == project);

@@ -48,11 +48,11 @@ export function troubleWith({ failureReason, error }: { failureReason: Error | n
 
 /** What has to be read again after a part of the garden was changed. All that a reader sees is judged and told by the settings. */
 const READ_AGAIN: Record<string, readonly string[]> = {
-  Heap: ['things', 'needs-a-look', 'matches', 'project', 'better', 'seen', 'wanted', 'spots-for'],
+  Heap: ['things', 'needs-a-look', 'matches', 'project', 'better', 'seen', 'wanted', 'spots-for', 'fetching'],
   Photographs: ['things'],
-  Projects: ['projects', 'project', 'spots-for', 'pegs'],
-  Standing: ['plan', 'pegs'],
-  Plan: ['plan', 'plan-day', 'spot', 'spots-for', 'pegs', 'project', 'matches'],
+  Projects: ['projects', 'project', 'spots-for', 'pegs', 'fetching'],
+  Standing: ['plan', 'pegs', 'fetching'],
+  Plan: ['plan', 'plan-day', 'spot', 'spots-for', 'pegs', 'project', 'matches', 'fetching'],
   Shelf: ['matches', 'project'],
   Settings: [
     'told',
@@ -72,6 +72,7 @@ const READ_AGAIN: Record<string, readonly string[]> = {
     'spot',
     'spots-for',
     'pegs',
+    'fetching',
   ],
 };
 

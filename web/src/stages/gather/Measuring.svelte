@@ -108,9 +108,15 @@
         <Field
           bind:value={draft.place}
           maxlength={200}
+          list="piles"
           aria-invalid={bench.errors.place ? 'true' : undefined}
           oninput={() => bench.note({ place: draft.place })}
         />
+        <datalist id="piles">
+          {#each garden.plan?.places.filter((p) => p.drawn.sort === 'Pile') ?? [] as pile (pile.id)}<option
+              value={pile.drawn.name}
+            ></option>{/each}
+        </datalist>
       </label>
     </div>
     {#each ['name', 'count', 'place', 'substance', 'faults'] as field (field)}

@@ -5,11 +5,12 @@
   import { push } from 'svelte-spa-router';
   import Drawing from '../../lib/drawing/Drawing.svelte';
   import { garden } from '../../lib/garden.svelte';
-  import { goingOn, stencilled } from '../../lib/words';
+  import { goingOn } from '../../lib/words';
   import { digits, money, say } from '../../lib/units/tell';
   import AsMade from './AsMade.svelte';
   import CutBoard from './CutBoard.svelte';
   import Ending from './Ending.svelte';
+  import FromTheHeap from './FromTheHeap.svelte';
   import Holes from './Holes.svelte';
   import PalletCut from './PalletCut.svelte';
   import Pictures from './Pictures.svelte';
@@ -136,15 +137,7 @@
         <Pictures project={project.id} templates={plan.templates} />
         <section class="lists">
           <div>
-            <h2>From the heap</h2>
-            <ul>
-              {#each fit.takes as t (t.thingId)}<li>
-                  <span class="box" aria-hidden="true"></span><b>{stencilled(t.number)}</b>
-                  {t.name}{t.part ? `, ${t.part}` : t.count > 1 ? ` × ${t.count}` : ''}
-                  {#if unlooked.has(t.thingId)}<a class="pending" href="#/gather/{t.thingId}">◌ not looked at yet</a
-                    >{/if}
-                </li>{/each}
-            </ul>
+            <FromTheHeap project={project.id} takes={fit.takes} {unlooked} />
           </div>
           <div>
             <h2>To buy</h2>
@@ -214,12 +207,6 @@
 <style>
   .make {
     padding: 14px 22px 30px;
-  }
-
-  .pending {
-    color: var(--chalk);
-    font-weight: 600;
-    white-space: nowrap;
   }
 
   .better {

@@ -23,6 +23,7 @@
     ['Door', 'A door or gate'],
     ['Buried', 'A pipe or cable underground'],
     ['Plants', 'Plants that are there already'],
+    ['Pile', 'A place where the heap lies'],
   ];
 
   interface Measure {
@@ -58,11 +59,12 @@
     Tap: [{ id: 'flow', name: 'Flow', hint: 'A bucket and a watch', unit: 'CubicMetrePerSecond', blank: 'not timed' }],
     Door: [{ id: 'swing', name: 'Swings', hint: 'From the hinge to the far edge', unit: 'Metre' }],
     Buried: [],
+    Pile: [],
     Plants: [{ id: 'crown', name: 'Across', unit: 'Metre' }],
   };
 
   const draft = $derived(table.draft!);
-  const onePoint = $derived(['Tree', 'Tap', 'Door', 'Plants'].includes(draft.sort));
+  const onePoint = $derived(['Tree', 'Tap', 'Door', 'Plants', 'Pile'].includes(draft.sort));
   const round = $derived(['Spot', 'Building'].includes(draft.sort));
 
   function set(change: Partial<Draft>) {

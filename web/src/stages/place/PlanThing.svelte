@@ -39,6 +39,7 @@
       cy={y}
       r={((drawn.crown ?? 0.3) / 2) * frame.scale}
     />
+  {:else if drawn.sort === 'Pile'}<rect class="pile" x={x - 7} y={y - 7} width="14" height="14" />
   {:else if drawn.sort === 'Tap'}<circle class="tap" cx={x} cy={y} r="7" />
   {:else if drawn.sort === 'Door'}
     <circle class="swing" cx={x} cy={y} r={(drawn.swing ?? 0.8) * frame.scale} />
@@ -62,6 +63,12 @@
 
   .clump {
     stroke-dasharray: 4 3;
+  }
+
+  .pile {
+    fill: var(--heap, var(--plan-path));
+    stroke: var(--plan-ink);
+    stroke-width: 1.5;
   }
 
   .reach {
@@ -98,7 +105,8 @@
   .in-hand .line,
   .in-hand .solid,
   .in-hand .crown,
-  .in-hand .tap {
+  .in-hand .tap,
+  .in-hand .pile {
     stroke: var(--plan-hand);
   }
 

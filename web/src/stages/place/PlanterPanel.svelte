@@ -99,7 +99,7 @@
           <span>{r.words}</span>
         </li>{:else}<li>Nothing stands in its way.</li>{/each}
     </ul>
-    {#if planter.water}<p><SumOpener sum={planter.water} words="How its water is worked out" /></p>{/if}
+    {#if planter.water}<p class="mb-3"><SumOpener sum={planter.water} words="How its water is worked out" /></p>{/if}
     <p class="press">
       <Button class="px-4" onclick={() => void push(`/place/pegs-${project}`)}>Peg it out</Button>
       <Button class="px-4" onclick={() => void off()}>Off the plan</Button>

@@ -38,6 +38,9 @@
   {#if measured}<dt>Tapes</dt>
     <dd>{long(worst)} out at the most, spread over the three</dd>{/if}
 </dl>
+{#if drawn.sort === 'Pile'}<p>
+    Things whose “where it lies” is <b>{drawn.name}</b> are fetched from here.
+  </p>{/if}
 {#if drawn.sort === 'Buried'}<p>
     That no other pipe or cable is on the plan does not mean that there is none. Look them up before you dig or drive
     anything in.
