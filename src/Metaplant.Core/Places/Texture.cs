@@ -71,14 +71,14 @@ public static class Texture
     /// </summary>
     public static TextureClass ByHand(double ribbon, HandFeel feel) => (ribbon, feel) switch
     {
-        (< Least, HandFeel.Gritty) => TextureClass.Sand,
-        (< Least, _) => TextureClass.LoamySand,
-        (< Short, HandFeel.Gritty) => TextureClass.SandyLoam,
-        (< Short, HandFeel.Smooth) => TextureClass.SiltLoam,
-        (< Short, _) => TextureClass.Loam,
-        (< Long, HandFeel.Gritty) => TextureClass.SandyClayLoam,
-        (< Long, HandFeel.Smooth) => TextureClass.SiltyClayLoam,
-        (< Long, _) => TextureClass.ClayLoam,
+        ( < Least, HandFeel.Gritty) => TextureClass.Sand,
+        ( < Least, _) => TextureClass.LoamySand,
+        ( < Short, HandFeel.Gritty) => TextureClass.SandyLoam,
+        ( < Short, HandFeel.Smooth) => TextureClass.SiltLoam,
+        ( < Short, _) => TextureClass.Loam,
+        ( < Long, HandFeel.Gritty) => TextureClass.SandyClayLoam,
+        ( < Long, HandFeel.Smooth) => TextureClass.SiltyClayLoam,
+        ( < Long, _) => TextureClass.ClayLoam,
         (_, HandFeel.Gritty) => TextureClass.SandyClay,
         (_, HandFeel.Smooth) => TextureClass.SiltyClay,
         _ => TextureClass.Clay,

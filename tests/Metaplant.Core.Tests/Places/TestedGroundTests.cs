@@ -1,8 +1,8 @@
 using Metaplant.Core.Assessing;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Geometry;
-using Metaplant.Core.Materials;
 using Metaplant.Core.Matching;
+using Metaplant.Core.Materials;
 using Metaplant.Core.Places;
 using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;

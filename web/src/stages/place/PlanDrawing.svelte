@@ -38,7 +38,7 @@
   const placed = $derived(plan.places.filter((p) => p.points.length > 0));
   const spots = $derived(placed.filter((p) => p.drawn.sort === 'Spot'));
   const others = $derived(placed.filter((p) => p.drawn.sort !== 'Spot'));
-  const named = $derived(roomy ? others.filter((f) => f.drawn.sort === 'Building' || f.drawn.sort === 'Tree') : []);
+  const named = $derived(roomy ? others.filter((f) => ['Building', 'Tree', 'Pile'].includes(f.drawn.sort)) : []);
   /** An area with its holes, all in one path. */
   const path = (rings: readonly number[][]) => rings.map((points) => `M${pointsOf({ points }, frame)}Z`).join('');
   const areas = $derived((day?.levels ?? []).map((l) => ({ hours: l.hours, d: path(l.areas.flat()) })));
@@ -111,7 +111,9 @@
         {/each}
         {#each named as f (f.id)}
           {@const [x, y] = middleOf(f.points)}
-          <text x={frame.x(x)} y={frame.y(y) + (f.drawn.sort === 'Tree' ? 18 : 4)}>{f.drawn.name}</text>
+          <text x={frame.x(x)} y={frame.y(y) + (f.drawn.sort === 'Tree' ? 18 : f.drawn.sort === 'Pile' ? -11 : 4)}
+            >{f.drawn.name}</text
+          >
         {/each}
       </g>
       <g class="base" aria-hidden="true">
