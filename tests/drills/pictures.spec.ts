@@ -84,6 +84,7 @@ test('thirty pictures made to hurt cost no memory, leave no file, and each is to
     expect(files.length).toBe(2 * (1 + answers.filter((a) => a.status === 201).length));
     const after = memory(server);
     tell('pictures made to hurt', { pictures: hurts.length, taken: answers.filter((a) => a.status === 201).length, 'memory before, MB': base.now, 'at most, MB': after.most });
-    expect(after.most).toBeLessThan(400);
+    // What the pictures cost, and not what a server takes before it has seen one, which another machine makes otherwise: 160 MB is the greatest that is taken, unpacked, and the rest what it is packed in and scaled to.
+    expect(after.most - base.now).toBeLessThan(260);
   });
 });
