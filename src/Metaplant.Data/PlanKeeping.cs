@@ -49,7 +49,7 @@ public static class PlanKeeping
     {
         try
         {
-            if (JsonSerializer.Deserialize<PlaceDraft>(row.Drawn, Json) is { Name: not null, Marks: not null } draft) return draft;
+            if (PlaceDraft.Whole(JsonSerializer.Deserialize<PlaceDraft>(row.Drawn, Json)) is { } draft) return draft;
         }
         catch (JsonException)
         {

@@ -172,6 +172,7 @@ public sealed class PlanTests : IAsyncLifetime
         status.ShouldBe(HttpStatusCode.BadRequest);
         refused!["errors"]!.AsObject().Select(e => e.Key).ShouldBe(["tests.0.fall", "tests.1.ph"], ignoreOrder: true);
         (await Keep(new { kind = "Hole", day = "yesterday" })).Status.ShouldBe(HttpStatusCode.BadRequest);
+        (await Keep(null!, new { kind = "Acidity", day = "2026-10-02", ph = 7.0 })).Status.ShouldBe(HttpStatusCode.BadRequest);
         Place(await Plan(), "Behind the Winch House")["drawn"]!["tests"]!.AsArray().Count.ShouldBe(2);
     }
 

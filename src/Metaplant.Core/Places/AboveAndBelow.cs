@@ -42,7 +42,8 @@ internal static class AboveAndBelow
     private static IEnumerable<PlaceRemark> Drips(GardenPlan plan, Spot spot, StandingPlanter planter, Polygon body)
     {
         const double Splash = .3, AgainstWall = .15;
-        if (planter.Mass is null || planter.Size.Open != false) yield break;
+        // A foot that was not kept is taken as closed: it may well be.
+        if (planter.Mass is null || planter.Size.Open == true) yield break;
         if (spot.Site is Site.Balcony or Site.Deck or Site.Roof) yield return new("drips", Verdict.Tight, "What drains from it runs over the floor and drips onto whoever is below: lead it away by a tray or a pipe.");
         foreach (var path in plan.Features.OfType<Path>().Where(p => Figures.Line(p.Points).Distance(body) - p.Width / 2 is >= -Placement.Slack and < Splash)) yield return new("drips", Verdict.Tight, $"What drains from it wets {path.Name}, which is slippery then, and ice in frost: turn its outlet the other way.");
         foreach (var house in plan.Features.OfType<House>().Where(h => Figures.Area(h.Points).Distance(body) is > 0 and < AgainstWall)) yield return new("drips", Verdict.Tight, $"What drains from it keeps the foot of {house.Name} wet: lead it away, or stand it farther off.");

@@ -17,7 +17,6 @@ public sealed record Footprint(double Length, double Width, double Height, doubl
     /// <summary>How far something that is to be built goes into the ground, m; 0 where it stands on it.</summary>
     public static double DepthOf(Blueprint blueprint) => Depth(Solids(blueprint));
 
-
     public static Footprint Of(Fit fit)
     {
         var solids = Solids(fit.Blueprint);
@@ -29,5 +28,5 @@ public sealed record Footprint(double Length, double Width, double Height, doubl
     /// <summary>A slope that is drawn under it is no part of it.</summary>
     private static List<Solid> Solids(Blueprint blueprint) => [.. blueprint.Scene().Solids.Where(s => s.Part != Parts.Ground)];
 
-    private static double Depth(IEnumerable<Solid> solids) => Math.Max(0, -solids.Min(s => s.Extent.Least.Z));
+    private static double Depth(IEnumerable<Solid> solids) => Math.Max(0, -solids.Select(s => s.Extent.Least.Z).DefaultIfEmpty(0).Min());
 }

@@ -94,4 +94,11 @@ public sealed record PlaceDraft(PlaceSort Sort, string Name, IReadOnlyList<MarkD
 
     /// <summary>Of a spot: what was found out about its ground.</summary>
     public IReadOnlyList<GroundTestDraft>? Tests { get; init; }
+
+    /// <summary>The draft if it is all there; null where it lacks what every draft has, or where a list of it has a place with nothing in it: from a file or over the wire it may come so.</summary>
+    public static PlaceDraft? Whole(PlaceDraft? draft) => draft is { Name: not null, Marks: not null } && Full(draft.Marks) && Full(draft.Tests) && Full(draft.ComesIn) ? draft : null;
+
+    private static bool Full<T>(IReadOnlyList<T>? list)
+        where T : class
+        => list is null || list.All(of => of is not null);
 }

@@ -9,7 +9,7 @@ namespace Metaplant.Core.Places;
 /// <param name="From">The direction of the worst, degrees from north clockwise.</param>
 /// <param name="Exposure">The mildest of the three that is no milder than this; the worst of them where it is worse than that.</param>
 /// <param name="ShelteredBy">Names of what takes the edge off from other sides, as far as anything does.</param>
-/// <param name="Between">Names of the two between which the worst is squeezed; none where it is not.</param>
+/// <param name="Between">Names of the two between which the worst is squeezed, or of the one whose wings do so; none where it is not.</param>
 public sealed record SpotWind(double Speed, double From, Exposure Exposure, IReadOnlyList<string> ShelteredBy, IReadOnlyList<string> Between)
 {
     /// <summary>True where it is worse than any of the three: what stands here is held against <see cref="Speed"/> itself.</summary>
@@ -64,7 +64,7 @@ public sealed record SpotWind(double Speed, double From, Exposure Exposure, IRea
     private static IReadOnlyList<string> SqueezedBy(GardenPlan plan, Point at, Point toward, Handbook handbook)
     {
         Point left = new(-toward.Y, toward.X), right = new(toward.Y, -toward.X);
-        return Nearest(left) is var (one, a, low) && Nearest(right) is var (other, b, high) && a + b <= handbook[Shelter.GapWidth] * Math.Min(low, high) ? [one, other] : [];
+        return Nearest(left) is var (one, a, low) && Nearest(right) is var (other, b, high) && a + b <= handbook[Shelter.GapWidth] * Math.Min(low, high) ? [.. new[] { one, other }.Distinct()] : [];
 
         (string Name, double Away, double Height)? Nearest(Point aside)
             => plan.Features

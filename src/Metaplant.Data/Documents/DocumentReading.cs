@@ -81,7 +81,7 @@ public static partial class DocumentReading
         foreach (var (p, i) in (d.Places ?? []).Select((p, i) => (p, i)))
         {
             // What does not fit the base line is kept and told on the plan; what could never be placed is refused.
-            if (p.Id < 1 || p.Drawn.Name.Length is 0 or > Core.Places.Survey.LongestName || !Enum.IsDefined(p.Drawn.Sort) || p.Drawn.Marks.Count > Core.Places.Feature.MostPoints) yield return new($"places[{i}]", "It needs an id from 1 up, a name that is not too long, a sort and points that are not too many.");
+            if (p.Id < 1 || Core.Places.PlaceDraft.Whole(p.Drawn) is null || p.Drawn.Name.Length is 0 or > Core.Places.Survey.LongestName || !Enum.IsDefined(p.Drawn.Sort) || p.Drawn.Marks.Count > Core.Places.Feature.MostPoints) yield return new($"places[{i}]", "It needs an id from 1 up, a name that is not too long, a sort and points that are not too many.");
         }
 
         foreach (var (p, i) in d.Projects.Select((p, i) => (p, i)).Where(x => x.p.Spot is { } spot && (d.Places ?? []).All(s => s.Id != spot || s.Drawn.Sort != Core.Places.PlaceSort.Spot))) yield return new($"projects[{i}].spot", "There is no such spot on the plan.");

@@ -101,10 +101,7 @@ internal static class PlanEndpoints
     }
 
     private static async Task<Outcome<Surveyed>> PlaceAsync(PlaceInput input, int id, GardenContext garden, CancellationToken cancel)
-        => Whole(input.Drawn) is not { } draft ? new Problem("drawn", "What goes on the plan has a name and marks.") : Survey.Of(draft, id, ((await GardenSettings.ReadAsync(garden, cancel)).Site ?? PlanSite.Nothing).BaseLine);
-
-    /// <summary>What was sent, if it is all there: whatever comes over the wire may lack what a draft always has.</summary>
-    private static PlaceDraft? Whole(PlaceDraft? draft) => draft is { Name: not null, Marks: { } marks } && marks.All(m => m is not null) ? draft : null;
+        => PlaceDraft.Whole(input.Drawn) is not { } draft ? new Problem("drawn", "What goes on the plan has a name and marks.") : Survey.Of(draft, id, ((await GardenSettings.ReadAsync(garden, cancel)).Site ?? PlanSite.Nothing).BaseLine);
 
     private static Task<string?> StandsThereAsync(GardenContext garden, int spot, CancellationToken cancel) => garden.Projects.Where(p => p.SpotId == spot).OrderBy(p => p.Id).Select(p => p.Name).FirstOrDefaultAsync(cancel);
 
@@ -131,7 +128,7 @@ internal static class PlanEndpoints
     /// <summary>Puts a plan in the place of the one there is; all of it, or nothing.</summary>
     private static async Task<Results<NoContent, ValidationProblem>> In(PlanFileDto input, GardenContext garden, TimeProvider clock, CancellationToken cancel)
     {
-        if (input.Site is not { } site || input.Places is not { } places || places.Any(p => Whole(p) is null)) return Problems.Refuse("plan", "This is no plan: it has a site, and places with a name and marks each.");
+        if (input.Site is not { } site || input.Places is not { } places || places.Any(p => PlaceDraft.Whole(p) is null)) return Problems.Refuse("plan", "This is no plan: it has a site, and places with a name and marks each.");
         List<Problem> problems = [.. site.Problems().Select(p => p with { Field = $"site.{p.Field}" }), .. places.Take(PlanKeeping.MostPlaces).SelectMany((d, i) => Survey.Of(d, 0, site.BaseLine).Problems.Select(p => p with { Field = $"places.{i}.{p.Field}" }))];
         if (places.Count > PlanKeeping.MostPlaces) problems.Add(new("places", $"A plan has at most {PlanKeeping.MostPlaces} things on it."));
         if (await garden.Projects.Where(p => p.SpotId != null).OrderBy(p => p.Id).Select(p => p.Name).FirstOrDefaultAsync(cancel) is { } name) problems.Add(new("places", $"{name} is for a spot of the plan there is. Take it off the plan first."));

@@ -177,6 +177,7 @@ public class SpotTests
         Remarks(path, tub with { At = new(8, 2.2) }, "drips").ShouldBeEmpty();
         Remarks(path, tub with { Size = tub.Size with { Open = true } }, "drips").ShouldBeEmpty();
         Remarks(path, tub with { Mass = null }, "drips").ShouldBeEmpty();
+        Remarks(path, tub with { Size = tub.Size with { Open = null } }, "drips").ShouldHaveSingleItem();
         Remarks(Yard with { Features = [new House(20, "Shed", [new(6, 2.1), new(9, 2.1), new(9, 4), new(6, 4)], 3)] }, tub, "drips").ShouldHaveSingleItem().Words.ToString().ShouldContain("the foot of Shed wet");
         var balcony = Yard with { Features = [], Spots = [At(3, "Balcony", 6, 1, 4, 2, Core.Designs.Site.Balcony)] };
         Remarks(balcony, tub, "drips").ShouldHaveSingleItem().Words.ToString().ShouldContain("whoever is below");

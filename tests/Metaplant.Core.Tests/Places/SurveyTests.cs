@@ -95,4 +95,12 @@ public class SurveyTests
         // By hand: 1 − .8 × .75 × e^(−10 ÷ 14).
         Share(15, .5).ShouldBe(.70626, 1e-4);
     }
+
+    [Fact]
+    public void A_draft_with_nothing_where_something_belongs_is_not_whole()
+    {
+        var draft = new PlaceDraft(PlaceSort.Spot, "Plot", [new(Along: 0, Off: 0)]);
+        PlaceDraft.Whole(draft).ShouldBe(draft);
+        foreach (var lacking in (PlaceDraft?[])[null, draft with { Name = null! }, draft with { Marks = null! }, draft with { Marks = [null!] }, draft with { Tests = [null!] }, draft with { ComesIn = [null!] }]) PlaceDraft.Whole(lacking).ShouldBeNull();
+    }
 }

@@ -123,6 +123,25 @@ public class TestedGroundTests
         Built("drilled-tub", Rod(.1)).Hold.Checks.ShouldAllBe(c => c.Id != "hard-layer");
     }
 
+    [Fact]
+    public void Whatever_of_any_design_goes_into_the_ground_is_held_against_the_rod()
+    {
+        var spot = At(Rod(.03));
+        var brief = Brief.Default.At(new(PlanSite.Nothing, [], [spot]), spot);
+        var driven = 0;
+        foreach (var design in Catalogue.All)
+        {
+            var fit = Yards.First(design.Id);
+            var deep = Footprint.Of(fit).Deep.ShouldNotBeNull(design.Id);
+            var said = Assessor.Assess(fit.Blueprint, brief, Core.Salvage.Fitness.Food).Hold.Checks.SingleOrDefault(c => c.Id == "hard-layer");
+            if (deep > 0) said.ShouldNotBeNull(design.Id).Verdict.ShouldBe(deep > .03 ? Verdict.Fails : Verdict.Sound, design.Id);
+            else said.ShouldBeNull(design.Id);
+            if (deep > .03) driven++;
+        }
+
+        driven.ShouldBeGreaterThan(5);
+    }
+
     private static string[] Standing(Footprint size, params GroundTestDraft[] tests)
     {
         var planter = new StandingPlanter(1, "Bed", 1, new(4, 4), 0, size, 300);

@@ -65,7 +65,7 @@
       gusts of {tell(report.gust, 'MetrePerSecond')} from the {WINDS[windOf(report.gustFrom)]}: planned for {report.beyond
         ? 'with just that'
         : `as ${report.exposure.toLowerCase()}`}.
-      {#if report.between.length}Between {report.between.join(' and ')} it is squeezed and blows harder than in the open.{/if}
+      {#if report.between.length}Squeezed by {report.between.join(' and ')}, it blows harder than in the open.{/if}
       {#if report.shelteredBy.length}Sheltered from other sides by {report.shelteredBy.join(', ')}.{/if}
     </dd>
     <dt>Frost</dt>
