@@ -42,20 +42,23 @@ internal static class GrowAssessor
                 "root-depth", $"Depth for {chosen.Crop.Plural}", LoadCase.Normal, chosen.Crop.LeastDepth, usable, Unit.Metre, "What it roots in beside what there is.", null, [depth],
                 new Remedy("Soil at least this deep", chosen.Crop.LeastDepth + lost, Unit.Metre)),
         ];
-        var (verdict, words) = chosen is null ? Say([.. crops.Select(c => brief.Here?.WhyNot(c) ?? places.WhyNot(c, allowed))], brief) : Say(chosen, checks);
+        var (verdict, words) = chosen is null ? Say([.. crops.Select(c => brief.Here?.WhyNot(c, InGround(blueprint)) ?? places.WhyNot(c, allowed))], brief) : Say(chosen, checks);
         return new(verdict, words, litres, plan, depth, Ordered(crops, Fit), chosen, checks);
 
-        CropFit Fit(Crop crop) => Here(brief, crop, c => places.Work(c, allowed));
+        CropFit Fit(Crop crop) => Here(blueprint, brief, crop, c => places.Work(c, allowed));
     }
 
-    /// <summary>A crop at the spot, where there is one: none without the sun it wants, and doubtful where it would rather be elsewhere.</summary>
-    private static CropFit Here(Brief brief, Crop crop, Func<Crop, CropFit> work)
+    /// <summary>A crop at the spot, where there is one: none without the sun and ground it wants, and doubtful where it would rather be elsewhere.</summary>
+    private static CropFit Here(Blueprint blueprint, Brief brief, Crop crop, Func<Crop, CropFit> work)
     {
         if (brief.Here is not { } here) return work(crop);
-        if (here.WhyNot(crop) is { } dark) return new(crop, 0, new(Geometry.LatticePattern.Square, []), "", dark);
+        if (here.WhyNot(crop, InGround(blueprint)) is { } unfit) return new(crop, 0, new(Geometry.LatticePattern.Square, []), "", unfit);
         var fit = work(crop);
         return fit.Count > 0 ? fit with { Here = here.Doubt(crop) } : fit;
     }
+
+    /// <summary>True where roots find the ground it stands on, or there is nothing else.</summary>
+    private static bool InGround(Blueprint blueprint) => blueprint.Foot is OpenGround or NoSoil;
 
     private static Lazy<IReadOnlyList<CropFit>> Ordered(IReadOnlyList<Crop> crops, Func<Crop, CropFit> fit) => new(() => [.. crops.Select(fit).OrderBy(f => f.Count == 0)]);
 
@@ -99,7 +102,7 @@ internal static class GrowAssessor
         };
         return new(chosen switch { { Count: 0 } => Verdict.Fails, { NotKnown: not null } => Verdict.Tight, _ => Verdict.Sound }, words, null, null, null, fits, chosen, []) { Along = frame.Along };
 
-        CropFit Fit(Crop crop) => Here(brief, crop, c => Climb(c, frame, allowed));
+        CropFit Fit(Crop crop) => Here(blueprint, brief, crop, c => Climb(c, frame, allowed));
     }
 
     private static Count Of(CropFit fit) => new(fit.Count, fit.Crop.One, fit.Crop.Plural);

@@ -20,7 +20,7 @@ internal static class StandingChecks
             yield return Bearing(feet, brief, wetMass).Guarding([Quantity.Soil, Quantity.Wetness], Quantity.Packers, Quantity.Ground);
         }
 
-        if (brief.Here?.Ground?.Rod is { Struck: true } rod && Places.Footprint.DepthOf(blueprint) is > 0 and var deep) yield return AboveTheHard(deep, rod.Depth);
+        if (brief.Here?.Ground?.Rod is { Struck: true } rod && blueprint.LoadPaths.Select(p => p.InGround).DefaultIfEmpty().Max() is > 0 and var deep) yield return AboveTheHard(deep, rod.Depth);
         if (brief.Site is Site.Deck or Site.Balcony or Site.Roof) yield return FloorLoad(blueprint, brief, wetMass?.Value ?? blueprint.Handling.EmptyMass).Guarding([Quantity.Soil, Quantity.Wetness]);
     }
 

@@ -7,5 +7,8 @@ namespace Metaplant.Core.Designs;
 /// </summary>
 public abstract record LoadPath
 {
+    /// <summary>How deep what it checks is driven or let into the ground, m; 0 where it stands on it. A scene would tell as well, and is drawn only when somebody looks.</summary>
+    public virtual double InGround => 0;
+
     public abstract IEnumerable<Check> Work(Brief brief);
 }

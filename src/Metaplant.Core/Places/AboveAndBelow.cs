@@ -1,17 +1,13 @@
+using System.Globalization;
 using Metaplant.Core.Designs;
-using Metaplant.Core.Geometry;
-using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
 using NetTopologySuite.Geometries;
-using Point = Metaplant.Core.Geometry.Point;
 
 namespace Metaplant.Core.Places;
 
 /// <summary>What hangs over it, grows or runs under it, and where its water goes.</summary>
 internal static class AboveAndBelow
 {
-    private static readonly string[] Months = ["January", "February", "March", "April", "May", "June", "July", "August", "September", "October", "November", "December"];
-
     public static IEnumerable<PlaceRemark> Of(GardenPlan plan, Spot spot, StandingPlanter planter)
     {
         var body = Figures.Area(planter.Corners);
@@ -35,7 +31,7 @@ internal static class AboveAndBelow
     }
 
     private static Sentence ComesUp(Clump clump) => clump.Hides
-        ? $"{clump.Name} comes up here in {Months[clump.From - 1]} and is not to be seen before: lift it first, or leave it its place."
+        ? $"{clump.Name} comes up here in {CultureInfo.InvariantCulture.DateTimeFormat.GetMonthName(clump.From)} and is not to be seen before: lift it first, or leave it its place."
         : (Sentence)$"{clump.Name} grows here: lift it first, or leave it its place.";
 
     /// <summary>Where what drains from it goes: onto what is below, onto a path, against a wall.</summary>

@@ -1,5 +1,4 @@
 using Metaplant.Core.Designs;
-using Metaplant.Core.Growing;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
 

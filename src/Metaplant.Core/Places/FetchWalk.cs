@@ -19,11 +19,11 @@ public sealed record FetchWalk(IReadOnlyList<FetchStop> Stops, double Length, IR
     /// <summary>A place is a pile on the plan of that name, however it is written.</summary>
     public static FetchWalk Of(GardenPlan plan, Point from, IReadOnlyList<Lying> things)
     {
-        var piles = plan.Features.OfType<Pile>().GroupBy(p => p.Name, StringComparer.OrdinalIgnoreCase).ToDictionary(g => g.Key, g => g.First(), StringComparer.OrdinalIgnoreCase);
-        var (placed, nowhere) = (things.Where(t => piles.ContainsKey(t.Place.Trim())), things.Where(t => !piles.ContainsKey(t.Place.Trim())));
-        List<FetchStop> stops = [.. placed.GroupBy(t => piles[t.Place.Trim()]).Select(g => new FetchStop(g.Key.Name, g.Key.Points[0], [.. g.Select(t => t.ThingId)]))];
+        var piles = plan.Features.OfType<Pile>().DistinctBy(p => p.Name, StringComparer.OrdinalIgnoreCase).ToDictionary(p => p.Name, StringComparer.OrdinalIgnoreCase);
+        var lying = things.ToLookup(t => piles.GetValueOrDefault(t.Place.Trim()));
+        List<FetchStop> stops = [.. lying.Where(g => g.Key is not null).Select(g => new FetchStop(g.Key!.Name, g.Key.Points[0], [.. g.Select(t => t.ThingId)]))];
         var order = stops.Count <= MostExact ? Shortest(from, stops) : NearestNext(from, stops);
-        return new(order, Round(from, order), [.. nowhere.Select(t => t.ThingId)]);
+        return new(order, Round(from, order), [.. lying[null].Select(t => t.ThingId)]);
     }
 
     /// <summary>m from a point through all stops in their order and back.</summary>

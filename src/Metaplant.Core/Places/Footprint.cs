@@ -14,19 +14,12 @@ namespace Metaplant.Core.Places;
 /// <param name="Open">True where its soil lies open on the ground; null where nobody knows any more.</param>
 public sealed record Footprint(double Length, double Width, double Height, double Floor, bool OnFeet, double? Soil = null, double? Deep = null, bool? Open = null)
 {
-    /// <summary>How far something that is to be built goes into the ground, m; 0 where it stands on it.</summary>
-    public static double DepthOf(Blueprint blueprint) => Depth(Solids(blueprint));
-
     public static Footprint Of(Fit fit)
     {
-        var solids = Solids(fit.Blueprint);
+        // A slope that is drawn under it is no part of it.
+        var solids = fit.Blueprint.Scene().Solids.Where(s => s.Part != Parts.Ground).ToList();
         var (least, most) = Extent.Of(solids.SelectMany(s => (Point3[])[s.Extent.Least, s.Extent.Most]));
         List<double> soils = [.. solids.Where(s => s.Part == Parts.Soil).Select(s => s.Extent.Most.Z)];
-        return new(most.X - least.X, most.Y - least.Y, most.Z, fit.Blueprint.Stance.FloorArea, fit.Blueprint.Stance is OnFeet, soils.Count > 0 ? soils.Min() : null, Depth(solids), fit.Blueprint.Foot is OpenGround);
+        return new(most.X - least.X, most.Y - least.Y, most.Z, fit.Blueprint.Stance.FloorArea, fit.Blueprint.Stance is OnFeet, soils.Count > 0 ? soils.Min() : null, Math.Max(0, -least.Z), fit.Blueprint.Foot is OpenGround);
     }
-
-    /// <summary>A slope that is drawn under it is no part of it.</summary>
-    private static List<Solid> Solids(Blueprint blueprint) => [.. blueprint.Scene().Solids.Where(s => s.Part != Parts.Ground)];
-
-    private static double Depth(IEnumerable<Solid> solids) => Math.Max(0, -solids.Select(s => s.Extent.Least.Z).DefaultIfEmpty(0).Min());
 }

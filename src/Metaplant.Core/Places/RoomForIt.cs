@@ -94,7 +94,7 @@ internal static class RoomForIt
         foreach (var other in others.Where(o => o.Mass is not null && Figures.Area(o.Corners).Distance(body) < Shadow * planter.Size.Height && !Overlap(body, Figures.Area(o.Corners))))
         {
             var points = SunMap.Points(other.Corners, .5);
-            double Hours(GardenPlan under) => SunMap.Hours(under, points, SunMap.Midsummer(plan.Site), handbook, Math.Clamp(other.Size.Height, SunMap.Height, HighRim)).Average(h => h.InAll);
+            double Hours(GardenPlan under) => SunMap.Hours(under, points, SunMap.Days[SunMap.Midsummer(plan.Site)], handbook, Math.Clamp(other.Size.Height, SunMap.Height, HighRim)).Average(h => h.InAll);
             if (Hours(plan) - Hours(shaded) is var taken && taken >= WorthAWord) yield return new("shade", Verdict.Tight, $"At midsummer it takes {new Amount(taken, Unit.Hour)} of sun a day from {other.Name}{(planter.Mass is null ? ", once it is grown over" : "")}.");
         }
     }

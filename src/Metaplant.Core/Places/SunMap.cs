@@ -23,8 +23,8 @@ public static class SunMap
     /// <summary>The 21st of each month of <see cref="SunPosition.Year"/>.</summary>
     public static IReadOnlyList<int> Days { get; } = [.. Enumerable.Range(1, 12).Select(month => new DateOnly(SunPosition.Year, month, 21).DayOfYear)];
 
-    /// <summary>The day of the longest light where a garden lies.</summary>
-    public static int Midsummer(PlanSite site) => Days[site.Latitude >= 0 ? 5 : 11];
+    /// <summary>Which of <see cref="Days"/> has the longest light where a garden lies.</summary>
+    public static int Midsummer(PlanSite site) => site.Latitude >= 0 ? 5 : 11;
 
     /// <summary>
     /// For each point its hours on a day, looked at every ten minutes; sun through leaves or a fence counts as much as comes through. It is not counted below 2°. Range of <paramref name="day"/>: 1 to 365.

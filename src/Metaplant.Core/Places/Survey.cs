@@ -129,7 +129,8 @@ public static class Survey
         if ((d.Owner ?? "").Length > LongestName) problems.Add(new("owner", $"At most {LongestName} letters."));
         if (d.Slope > 0 && d.FallsTo is null) problems.Add(new("fallsTo", "Say where it falls to, so that the packers go under the right feet."));
         foreach (var unknown in (d.ComesIn ?? []).Where(v => Visitors.Find(v) is null)) problems.Add(new("comesIn", $"Nobody is called “{unknown}”."));
-        var tests = Tests(d, problems);
+        // On paving nobody sees them, and what was begun of one is in nobody's way.
+        var tests = (d.Site ?? Site.Soil) == Site.Soil ? Tests(d, problems) : [];
         return problems.Count > 0 ? null : new(id, name, points, d.Site ?? Site.Soil, d.Ground, d.LoadLimit, d.LoadSaidBy ?? "", d.Hollow ?? false, d.Slope ?? 0, d.FallsTo, [.. (d.ComesIn ?? []).Distinct()], d.Ceiling) { Tests = tests, Owner = (d.Owner ?? "").Trim(), Allowed = d.Allowed ?? false };
     }
 

@@ -5,11 +5,12 @@ using Metaplant.Core.Water;
 namespace Metaplant.Core.Places;
 
 /// <summary>The water of a planter at a spot, in a dry week of midsummer with its crop in full leaf.</summary>
+/// <param name="Steps">What grass uses in a day, mm, and the part of the light: what <paramref name="Week"/> follows from.</param>
 /// <param name="Week">m³.</param>
 /// <param name="Days">Days that its soil lasts.</param>
 /// <param name="Cans">Whole cans in a week.</param>
 /// <param name="Carried">m walked to and fro with them in a week; null where no tap is on the plan.</param>
-public sealed record Watering(Sum Week, double Days, int Cans, double? Carried)
+public sealed record Watering(IReadOnlyList<Sum> Steps, Sum Week, double Days, int Cans, double? Carried)
 {
     private const int DaysOfAWeek = 7;
 
@@ -17,9 +18,8 @@ public sealed record Watering(Sum Week, double Days, int Cans, double? Carried)
     /// <param name="toTap">m from the planter to the nearest tap.</param>
     public static Watering Of(Thirst thirst, GardenPlan plan, SpotReport at, double? toTap, Handbook handbook)
     {
-        var day = SunMap.Midsummer(plan.Site);
-        var grass = Grass(plan.Site.Latitude, day, handbook);
-        var light = Light(plan, day, at, handbook);
+        var month = SunMap.Midsummer(plan.Site);
+        Sum grass = Grass(plan.Site.Latitude, SunMap.Days[month], handbook), light = Light(plan, month, at, handbook);
         List<Term> dries = [];
         if (at.Wind.Exposure != Designs.Exposure.Sheltered) dries.Add(handbook.Term(Drying.OpenWind));
         if (at.Here.Hot) dries.Add(handbook.Term(Drying.HotWall));
@@ -30,7 +30,7 @@ public sealed record Watering(Sum Week, double Days, int Cans, double? Carried)
             DaysOfAWeek * daily, Unit.CubicMetre, "FAO-56 ch. 6, eq. 21 and 52; the factors for containers are estimates",
             thirst.Known ? "The crop in full leaf, no rain" : "No crop chosen: as thirsty as most vegetables in full leaf; no rain", "Sides that breathe, mulch and rain shed by leaves are not counted");
         var cans = (int)Math.Ceiling(week.Value / handbook[Midsummer.Can] - 1e-9);
-        return new(week, daily > 0 ? thirst.Ready / daily : double.PositiveInfinity, cans, toTap * 2 * cans);
+        return new([grass, light], week, daily > 0 ? thirst.Ready / daily : double.PositiveInfinity, cans, toTap * 2 * cans);
     }
 
     /// <summary>What grass uses on a midsummer day, mm.</summary>
@@ -44,11 +44,11 @@ public sealed record Watering(Sum Week, double Days, int Cans, double? Carried)
     }
 
     /// <summary>The part of midsummer's light that reaches a spot, 0 to 1: of the sky as much as is open, of the sun as many of its hours.</summary>
-    private static Sum Light(GardenPlan plan, int day, SpotReport at, Handbook handbook)
+    private static Sum Light(GardenPlan plan, int month, SpotReport at, Handbook handbook)
     {
         var diffuse = handbook.Term(Midsummer.Diffuse);
-        var all = SunMap.Hours(plan with { Features = [] }, [at.Spot.Corners[0]], day, handbook)[0].InAll;
-        var hours = Math.Min(at.Months[DateOnly.FromDayNumber(new DateOnly(SunPosition.Year, 1, 1).DayNumber + day - 1).Month - 1].InAll, all);
+        var all = SunMap.Hours(plan with { Features = [] }, [at.Spot.Corners[0]], SunMap.Days[month], handbook)[0].InAll;
+        var hours = Math.Min(at.Months[month].InAll, all);
         return Sum.Of(
             "Part of the light", "s = d k + (1 − d) S ÷ S₀", [diffuse, new("k", "part of the sky that is open", at.OpenSky, Unit.One), new("S", "hours of sun there", hours, Unit.Hour), new("S₀", "hours with nothing in the way", all, Unit.Hour)],
             diffuse.Value * at.OpenSky + (1 - diffuse.Value) * (all > 0 ? hours / all : 0), Unit.One, "Direct and diffuse light apart");

@@ -18,10 +18,13 @@ public sealed record Whereabouts(int SpotId, string Name, SunHours Sun, bool Hot
     /// <summary>Rounding of a tenth of an hour is no shade.</summary>
     private const double Near = .05;
 
-    /// <summary>Why a crop is not grown here; null where sun and heat suit it.</summary>
-    public Sentence? WhyNot(Crop crop) => Sun.InAll < crop.LightHours - Near
-        ? (Sentence)$"{Name} has {Hours(Sun.InAll)} of sun a summer’s day, and one wants {Hours(crop.LightHours)}."
-        : null;
+    /// <summary>Why a crop is not grown here; null where the sun suits it, and the ground as far as its roots find it and somebody has tested it.</summary>
+    /// <param name="open">True of what is open below: its roots find the ground, whatever it is filled with.</param>
+    public Sentence? WhyNot(Crop crop, bool open = false)
+    {
+        if (Sun.InAll < crop.LightHours - Near) return $"{Name} has {Hours(Sun.InAll)} of sun a summer’s day, and one wants {Hours(crop.LightHours)}.";
+        return open && crop.GreatestPh is { } most && Ground?.Ph is { } ph && ph > most ? (Sentence)$"The ground at {Name} has pH {new Amount(ph, Sums.Unit.One)}, and it wants {new Amount(most, Sums.Unit.One)} at most where its roots find it." : null;
+    }
 
     /// <summary>What is to be said of a crop that grows here and would rather be elsewhere; null where there is nothing.</summary>
     public Sentence? Doubt(Crop crop) => (crop.Heat, crop.SunHalf) switch

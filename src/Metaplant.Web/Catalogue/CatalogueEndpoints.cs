@@ -38,7 +38,7 @@ public sealed record TableDto(string Title, IReadOnlyList<ConstantDto> Rows);
 /// <summary>All that does not change while the application runs.</summary>
 public sealed record CatalogueDto(
     IReadOnlyList<KindDto> Kinds, IReadOnlyList<FindingDto> Findings, IReadOnlyList<CropDto> Crops, IReadOnlyList<MediumDto> Media, IReadOnlyList<HouseRuleDto> HouseRules,
-    IReadOnlyList<string> Tools, IReadOnlyList<GroundDto> Grounds, IReadOnlyList<VisitorDto> Visitors);
+    IReadOnlyList<string> Tools, IReadOnlyList<GroundDto> Grounds, IReadOnlyList<VisitorDto> Visitors, IReadOnlyList<Core.Places.GroundTestHow> GroundTests);
 
 internal static class CatalogueEndpoints
 {
@@ -49,7 +49,7 @@ internal static class CatalogueEndpoints
         [.. Crops.In(Handbook.Default).Select(c => new CropDto(c.Id, c.Name, c.Edible, c.Climbing != Core.Growing.Climbing.None))],
         [.. Media.Names.Select(m => new MediumDto(m.Id, m.Name))],
         [.. HouseRules.All.Select(r => new HouseRuleDto(r.Id, r.Question, [.. r.Schools.Select(s => new SchoolDto(s.Id, s.Name, s.Reason, s.Basis))]))],
-        Core.Building.ToolShelf.All, [.. Core.Materials.Grounds.Names.Select(g => new GroundDto(g.Id, g.Name))], [.. Core.Places.Visitors.All.Select(v => new VisitorDto(v.Id, v.Name))]);
+        Core.Building.ToolShelf.All, [.. Core.Materials.Grounds.Names.Select(g => new GroundDto(g.Id, g.Name))], [.. Core.Places.Visitors.All.Select(v => new VisitorDto(v.Id, v.Name))], Core.Places.GroundTestHow.All);
 
     private static readonly TableDto[] Tables = [.. Handbook.Tables.Select(t => new TableDto(t.Title, [.. t.Rows.Select(c => new ConstantDto(c.Id, c.Symbol, c.Meaning, c.Value, c.Unit, c.Evidence, c.Source, c.Least, c.Greatest))]))];
 

@@ -23,11 +23,11 @@ public sealed record PlaceDto(int Id, int Version, PlaceDraft Drawn, double[] Po
 }
 
 /// <summary>A planter where it stands.</summary>
-/// <param name="Water">What it drinks in a dry week of midsummer, worked; null where nobody knows.</param>
-public sealed record StandingDto(int Project, string Name, int Spot, double X, double Y, double Turned, double[] Corners, double Length, double Width, double Height, IReadOnlyList<PlaceRemark> Remarks, SumDto? Water)
+/// <param name="Water">What it drinks in a dry week of midsummer, worked, after what that follows from; empty where nobody knows.</param>
+public sealed record StandingDto(int Project, string Name, int Spot, double X, double Y, double Turned, double[] Corners, double Length, double Width, double Height, IReadOnlyList<PlaceRemark> Remarks, IReadOnlyList<SumDto> Water)
 {
     public static StandingDto Of(StandingPlanter s, IReadOnlyList<StandingPlanter> all, GardenPlan plan, Core.Materials.Handbook handbook)
-        => new(s.Project, s.Name, s.SpotId, s.At.X, s.At.Y, s.Turned, PlaceDto.Flat(s.Corners), s.Size.Length, s.Size.Width, s.Size.Height, Placement.Of(plan, s, all, handbook), s.Water(plan, handbook) is { } water ? SumDto.Of(water.Week) : null);
+        => new(s.Project, s.Name, s.SpotId, s.At.X, s.At.Y, s.Turned, PlaceDto.Flat(s.Corners), s.Size.Length, s.Size.Width, s.Size.Height, Placement.Of(plan, s, all, handbook), s.Water(plan, handbook) is { } water ? [.. water.Steps.Append(water.Week).Select(SumDto.Of)] : []);
 }
 
 /// <summary>The plan of the garden.</summary>

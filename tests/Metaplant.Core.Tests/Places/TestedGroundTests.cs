@@ -7,6 +7,7 @@ using Metaplant.Core.Places;
 using Metaplant.Core.Stock;
 using Metaplant.Core.Sums;
 using Metaplant.Core.Tests.Designs;
+using Metaplant.Core.Words;
 
 namespace Metaplant.Core.Tests.Places;
 
@@ -113,6 +114,26 @@ public class TestedGroundTests
     }
 
     [Fact]
+    public void What_wants_sour_soil_is_refused_where_its_roots_find_ground_that_was_measured_and_not_in_a_tub_there()
+    {
+        GroundTestDraft Ph(double ph) => new(GroundTestKind.Acidity, March) { Ph = ph };
+        string? WhyNot(string design, params GroundTestDraft[] tests) => Built(design, tests).Grow.Crops.Single(c => c.Crop.Id == "blueberry").WhyNot?.ToString();
+        WhyNot("plank-bed", Ph(6.6)).ShouldBe("The ground at Plot has pH 6.6, and it wants 5.5 at most where its roots find it.");
+        WhyNot("plank-bed", Ph(5.2)).ShouldBe(WhyNot("plank-bed"));
+        WhyNot("drilled-tub", Ph(6.6)).ShouldBe(WhyNot("drilled-tub"));
+        Built("plank-bed", Ph(6.6)).Grow.Crops.Count(c => c.WhyNot?.ToString().Contains("pH", StringComparison.Ordinal) == true).ShouldBe(1);
+    }
+
+    [Fact]
+    public void Every_test_asks_for_what_it_lacks_and_for_nothing_else()
+    {
+        GroundTestHow.All.Select(h => h.Kind).ShouldBe(Enum.GetValues<GroundTestKind>());
+        foreach (var how in GroundTestHow.All) new GroundTestDraft(how.Kind, March).Read().Problems.Select(p => p.Field).Except(["feel", "weeds"]).ShouldBe(how.Asks.Select(a => a.Field), how.Name);
+        // Whatever goes into the ground is looked up first.
+        GroundTestHow.All.Where(h => h.Kind is GroundTestKind.Hole or GroundTestKind.Rod).ShouldAllBe(h => h.How.Contains("Look up pipes and cables"));
+    }
+
+    [Fact]
     public void Posts_that_go_deeper_than_a_rod_did_are_refused()
     {
         var (deep, shallow) = (Built("plank-bed", Rod(1.5)), Built("plank-bed", Rod(.1)));
@@ -128,15 +149,17 @@ public class TestedGroundTests
     {
         var spot = At(Rod(.03));
         var brief = Brief.Default.At(new(PlanSite.Nothing, [], [spot]), spot);
+        const double Trench = .051;
         var driven = 0;
         foreach (var design in Catalogue.All)
         {
             var fit = Yards.First(design.Id);
             var deep = Footprint.Of(fit).Deep.ShouldNotBeNull(design.Id);
             var said = Assessor.Assess(fit.Blueprint, brief, Core.Salvage.Fitness.Food).Hold.Checks.SingleOrDefault(c => c.Id == "hard-layer");
-            if (deep > 0) said.ShouldNotBeNull(design.Id).Verdict.ShouldBe(deep > .03 ? Verdict.Fails : Verdict.Sound, design.Id);
+            // A trench that is dug for gravel, a spade's breadth deep, is driven by nobody.
+            if (deep > Trench) said.ShouldNotBeNull(design.Id).ShouldSatisfyAllConditions(c => c.Verdict.ShouldBe(Verdict.Fails, design.Id), c => c.Words.ToString().ShouldContain($"It goes {Teller.Metric.Tell($"{Amount.Length(deep)}")} into", Case.Sensitive, design.Id));
             else said.ShouldBeNull(design.Id);
-            if (deep > .03) driven++;
+            if (deep > Trench) driven++;
         }
 
         driven.ShouldBeGreaterThan(5);
@@ -166,6 +189,8 @@ public class TestedGroundTests
         var draft = new PlaceDraft(PlaceSort.Spot, "Plot", [new(Along: 0, Off: 0), new(Along: 3, Off: 0)]) { Depth = 2, Tests = [Hole(.06, 60), Rod(.4)] };
         Survey.Of(draft, 1, 10).OrThrow().Spot!.Ground!.Rod!.Depth.ShouldBe(.4);
         Survey.Of(draft with { Site = Site.Paving }, 1, 10).OrThrow().Spot!.Ground.ShouldBeNull();
+        // Where nobody sees it, what was begun of one is in nobody's way.
+        Survey.Of(draft with { Site = Site.Paving, Tests = [Hole(-.1, 60)] }, 1, 10).Ok.ShouldBeTrue();
         Survey.Of(draft with { Tests = [Hole(.06, 60), Hole(-.1, 60)] }, 1, 10).Problems.ShouldHaveSingleItem().Field.ShouldBe("tests.1.fall");
         Survey.Of(draft with { Tests = [.. Enumerable.Repeat(Rod(.4), Survey.MostTests + 1)] }, 1, 10).Problems.ShouldHaveSingleItem().Field.ShouldBe("tests");
     }

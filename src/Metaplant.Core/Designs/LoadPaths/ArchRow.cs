@@ -14,6 +14,8 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="LineAngle">Of a diagonal over the ground, radians.</param>
 public sealed record ArchRow(string Part, string StakePart, string LinePart, double Arc, ArchFrame Frame, RoundBar Bar, string StuffId, bool Former, double StakeDiameter, double StakeDepth, double Diagonal, double LineAngle, Condition Worn) : LoadPath
 {
+    public override double InGround => StakeDepth;
+
     public override IEnumerable<Check> Work(Brief brief) => [Bent(brief), Wind(brief), Uplift(brief), Along(brief)];
 
     private PipeStuff Stuff(Brief brief) => Pipes.Get(brief.Handbook, StuffId);

@@ -28,6 +28,8 @@ public sealed record DrivenPosts(string Part, Func<Brief, Push> Push, double Hei
     /// <summary>What they are called: "Posts".</summary>
     public string Called { get; init; } = "Posts";
 
+    public override double InGround => Depth;
+
     public override IEnumerable<Check> Work(Brief brief) => Checks(brief).Select(c => c.Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People, Quantity.Wind], Quantity.Ground, Quantity.Posts, Quantity.Depth));
 
     /// <summary>Posts of a plank wall: the thrust of the soil between two posts, with what an inner post takes more.</summary>

@@ -19,6 +19,8 @@ public sealed record FootPegs(string Part, double Height, double Spacing, double
     /// <summary>How worn the worst of the pegs is.</summary>
     public Condition Worn { get; init; } = Condition.Sound;
 
+    public override double InGround => Depth;
+
     public override IEnumerable<Check> Work(Brief brief) => Checks(brief).Select(c => c.Guarding([Quantity.Wetness, Quantity.People], Quantity.Ground));
 
     private IEnumerable<Check> Checks(Brief brief)

@@ -18,6 +18,8 @@ public sealed record Guys(string Part, string PegPart, double Span, double Heigh
     /// <summary>How high the guy is tied to its peg.</summary>
     private const double TiedAt = .05;
 
+    public override double InGround => PegDepth;
+
     public override IEnumerable<Check> Work(Brief brief)
     {
         if (brief.Site != Site.Soil)

@@ -13,6 +13,8 @@ namespace Metaplant.Core.Designs.LoadPaths;
 /// <param name="Spread">Of the crop, across.</param>
 public sealed record PeggedInWind(string Part, int Legs, double Radius, double Height, double Bare, double PegDiameter, double PegDepth, double Mass, double Spread) : LoadPath
 {
+    public override double InGround => PegDepth;
+
     public override IEnumerable<Check> Work(Brief brief) => [Uplift(brief).Guarding([Quantity.Wind], Quantity.Feet, Quantity.Ground)];
 
     /// <summary>The depth in m that the pegs must be driven to, whatever they are now.</summary>

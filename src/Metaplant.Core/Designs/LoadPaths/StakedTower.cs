@@ -20,6 +20,8 @@ public sealed record StakedTower(string Part, string StakePart, double Width, do
     /// <summary>How worn the worst of the stakes is.</summary>
     public Condition Worn { get; init; } = Condition.Sound;
 
+    public override double InGround => Stakes > 0 ? StakeDepth : 0;
+
     public override IEnumerable<Check> Work(Brief brief) => Checks(brief).Select(c => c.Guarding([Quantity.Wind], Quantity.Posts));
 
     /// <summary>What tips it, N m, and what its weight holds, N m.</summary>

@@ -20,6 +20,8 @@ public sealed record TiedSheetWall(string Sheet, string LedgePart, string Tie, d
     /// <summary>How worn the worst of the ledges is.</summary>
     public Condition Worn { get; init; } = Condition.Sound;
 
+    public override double InGround => Embedment;
+
     public override IEnumerable<Check> Work(Brief brief)
         => new[] { LoadCase.Normal, LoadCase.BlockedDrain }.SelectMany(c => Case(brief, c)).Concat(Foot(brief)).Select(c => c.Guarding([Quantity.Soil, Quantity.Wetness, Quantity.People], Quantity.Ties, Quantity.Ground));
 

@@ -35,7 +35,7 @@
 {#snippet list(some: Schemas['TakeDto'][])}
   <ul>
     {#each some as t (t.thingId)}<li>
-        <span class="box" aria-hidden="true"></span><b>{stencilled(t.number)}</b>
+        <span class="print-box" aria-hidden="true"></span><b>{stencilled(t.number)}</b>
         {t.name}{t.part ? `, ${t.part}` : t.count > 1 ? ` × ${t.count}` : ''}
         {#if unlooked.has(t.thingId)}<a class="pending" href="#/gather/{t.thingId}">◌ not looked at yet</a>{/if}
       </li>{/each}
@@ -64,14 +64,6 @@
 
   h3 {
     margin: 6px 0 2px;
-  }
-
-  .box {
-    display: inline-block;
-    width: 11px;
-    height: 11px;
-    border: 1.3px solid var(--ink);
-    margin-right: 7px;
   }
 
   .pending {

@@ -146,7 +146,7 @@
                   Before you buy {goingOn(s.part)}: {s.words}
                 </li>{/each}
               {#each plan.shopping as b, i (i)}<li>
-                  <span class="box" aria-hidden="true"></span>{b.product
+                  <span class="print-box" aria-hidden="true"></span>{b.product
                     ? `${b.packs} × ${b.product}`
                     : `${b.name}${b.soil ? ': to dig or fetch' : ': nothing bought will do'}`}
                   <span class="soft"
@@ -288,14 +288,6 @@
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
     gap: 0 20px;
-  }
-
-  .box {
-    display: inline-block;
-    width: 11px;
-    height: 11px;
-    border: 1.3px solid var(--ink);
-    margin-right: 7px;
   }
 
   .caution {

@@ -3,12 +3,15 @@
   import Button from '../../lib/controls/Button.svelte';
   import Field from '../../lib/controls/Field.svelte';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
-  import { begun, FEELS, TESTS, today, WEEDS, type GroundTest } from './groundtests';
+  import { garden } from '../../lib/garden.svelte';
+  import { begun, FEELS, today, WEEDS, type GroundTest } from './groundtests';
   import { table } from './place.svelte';
 
   /** What was found out about the ground of the spot that is being measured; the latest of each kind counts, the others are remembered. */
   const tests = $derived(table.draft!.tests ?? []);
-  const howTo = (kind: GroundTest['kind']) => TESTS.find((t) => t.kind === kind)!;
+  const known = $derived(garden.catalogue?.groundTests ?? []);
+  /** One of the numbers a test has. */
+  type Measured = 'sand' | 'silt' | 'clay' | 'ribbon' | 'fall' | 'seconds' | 'ph' | 'depth';
   const error = (i: number, field: string) => table.errors[`tests.${i}.${field}`];
 
   function change(to: GroundTest[]) {
@@ -21,51 +24,42 @@
     (table.errors = { ...table.errors, [`tests.${i}.${field}`]: words });
 </script>
 
+{#snippet choice(i: number, field: 'feel' | 'weeds', name: string, from: readonly (readonly [string, string])[])}
+  <label class="field"
+    >{name}
+    <Select
+      placeholder=""
+      value={tests[i][field] ?? ''}
+      onchange={(e) => set(i, { [field]: e.currentTarget.value || null })}
+    >
+      <option value="">…</option>
+      {#each from as [id, words] (id)}<option value={id}>{words}</option>{/each}
+    </Select>
+  </label>
+  {#if error(i, field)}<p class="problem">{error(i, field)}</p>{/if}
+{/snippet}
+
 <fieldset>
   <legend>Tests of the ground</legend>
   {#each tests as test, i (i)}
-    {@const how = howTo(test.kind)}
+    {@const how = known.find((t) => t.kind === test.kind)}
     <fieldset class="test">
-      <legend>{how.name}</legend>
-      <p class="soft small">{how.how}</p>
-      {#each how.asks as m (m.id)}
+      <legend>{how?.name}</legend>
+      <p class="soft small">{how?.how}</p>
+      {#each how?.asks ?? [] as m (m.field)}
         <MeasureField
           name={m.name}
           unit={m.unit}
-          value={test[m.id] ?? null}
-          error={error(i, m.id)}
-          blank={m.id === 'seconds' ? 'by a watch' : 'not measured yet'}
-          onclear={() => set(i, { [m.id]: null })}
-          onvalue={(v) => set(i, { [m.id]: v })}
-          onerror={(w) => wrong(i, m.id, w)}
+          value={test[m.field as Measured] ?? null}
+          error={error(i, m.field)}
+          blank="not yet"
+          onclear={() => set(i, { [m.field]: null })}
+          onvalue={(v) => set(i, { [m.field]: v })}
+          onerror={(w) => wrong(i, m.field, w)}
         />
       {/each}
-      {#if test.kind === 'Hand'}
-        <label class="field"
-          >It feels
-          <Select
-            placeholder=""
-            value={test.feel ?? ''}
-            onchange={(e) => set(i, { feel: (e.currentTarget.value || null) as GroundTest['feel'] })}
-          >
-            <option value="">…</option>
-            {#each FEELS as [id, name] (id)}<option value={id}>{name}</option>{/each}
-          </Select>
-        </label>
-        {#if error(i, 'feel')}<p class="problem">{error(i, 'feel')}</p>{/if}
-      {:else if test.kind === 'Weeds'}
-        <label class="field"
-          >There are
-          <Select
-            placeholder=""
-            value={test.weeds ?? ''}
-            onchange={(e) => set(i, { weeds: (e.currentTarget.value || null) as GroundTest['weeds'] })}
-          >
-            <option value="">…</option>
-            {#each WEEDS as [id, name] (id)}<option value={id}>{name}</option>{/each}
-          </Select>
-        </label>
-        {#if error(i, 'weeds')}<p class="problem">{error(i, 'weeds')}</p>{/if}
+      {#if test.kind === 'Hand'}{@render choice(i, 'feel', 'It feels', FEELS)}
+      {:else if test.kind === 'Weeds'}{@render choice(i, 'weeds', 'There are', WEEDS)}
       {:else if test.kind === 'Rod'}
         <label class="tick"
           ><Checkbox
@@ -98,7 +92,7 @@
       }}
     >
       <option value="">which test?</option>
-      {#each TESTS as t (t.kind)}<option value={t.kind}>{t.name}</option>{/each}
+      {#each known as t (t.kind)}<option value={t.kind}>{t.name}</option>{/each}
     </Select>
   </label>
 </fieldset>

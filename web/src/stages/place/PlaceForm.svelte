@@ -1,13 +1,11 @@
 <script lang="ts">
-  import { Checkbox, Select } from 'flowbite-svelte';
+  import { Select } from 'flowbite-svelte';
   import type { Unit } from '../../lib/api/client';
   import Button from '../../lib/controls/Button.svelte';
   import Field from '../../lib/controls/Field.svelte';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
-  import { garden } from '../../lib/garden.svelte';
-  import { degreesOf, SITES, WINDS, windOf } from '../../lib/sites';
-  import GroundTests from './GroundTests.svelte';
   import MarkFields from './MarkFields.svelte';
+  import SpotFields from './SpotFields.svelte';
   import { MONTHS } from './days';
   import { mark, table, type Draft, type Sort } from './place.svelte';
 
@@ -73,11 +71,6 @@
   }
 
   const wrong = (field: string, words: string) => (table.errors = { ...table.errors, [field]: words });
-
-  function visitor(id: string, comes: boolean) {
-    const now = draft.comesIn ?? [];
-    set({ comesIn: comes ? [...now, id] : now.filter((v) => v !== id) });
-  }
 </script>
 
 <form onsubmit={(e) => (e.preventDefault(), void table.keep())}>
@@ -156,118 +149,7 @@
         </label>
       {/each}
     {/if}
-    {#if draft.sort === 'Spot'}
-      <label class="field"
-        >It is
-        <Select
-          placeholder=""
-          value={draft.site ?? 'Soil'}
-          onchange={(e) => set({ site: e.currentTarget.value as Draft['site'] })}
-        >
-          {#each SITES as x (x.id)}<option value={x.id}>{x.name}</option>{/each}
-        </Select>
-      </label>
-      {#if (draft.site ?? 'Soil') === 'Soil'}
-        <label class="field"
-          >The ground is
-          <Select
-            placeholder=""
-            value={draft.ground ?? ''}
-            onchange={(e) => set({ ground: e.currentTarget.value || null })}
-          >
-            <option value="">not looked at yet</option>
-            {#each garden.catalogue?.grounds ?? [] as g (g.id)}<option value={g.id}>{g.name}</option>{/each}
-          </Select>
-        </label>
-      {:else if draft.site !== 'Paving'}
-        <MeasureField
-          name="Carries"
-          hint="Only where somebody who knows has said so"
-          unit="Pascal"
-          value={draft.loadLimit ?? null}
-          error={table.errors.loadLimit}
-          blank="nobody has said"
-          onclear={() => set({ loadLimit: null })}
-          onvalue={(loadLimit) => set({ loadLimit })}
-          onerror={(w) => wrong('loadLimit', w)}
-        />
-        <label class="field"
-          >Who said so
-          <Field
-            value={draft.loadSaidBy ?? ''}
-            maxlength={60}
-            onchange={(e) => set({ loadSaidBy: e.currentTarget.value || null })}
-          />
-        </label>
-      {/if}
-      {#if (draft.site ?? 'Soil') === 'Soil'}<GroundTests />{/if}
-      <MeasureField
-        name="Falls, for its length"
-        hint="A level and a batten: 0.02 is 1 in 50"
-        unit="One"
-        value={draft.slope ?? null}
-        error={table.errors.slope}
-        blank="level"
-        onclear={() => set({ slope: null })}
-        onvalue={(slope) => set({ slope })}
-        onerror={(w) => wrong('slope', w)}
-      />
-      {#if draft.slope}
-        <label class="field"
-          >Falls to the
-          <Select
-            placeholder=""
-            value={draft.fallsTo == null ? '' : windOf(draft.fallsTo)}
-            onchange={(e) =>
-              set({ fallsTo: e.currentTarget.value === '' ? null : degreesOf(Number(e.currentTarget.value)) })}
-          >
-            <option value="">…</option>
-            {#each WINDS as name, n (name)}<option value={n}>{name}</option>{/each}
-          </Select>
-        </label>
-        {#if table.errors.fallsTo}<p class="problem">{table.errors.fallsTo}</p>{/if}
-      {/if}
-      <MeasureField
-        name="Free height"
-        hint="Under a net, eaves or branches"
-        unit="Metre"
-        value={draft.ceiling ?? null}
-        error={table.errors.ceiling}
-        blank="open above"
-        onclear={() => set({ ceiling: null })}
-        onvalue={(ceiling) => set({ ceiling })}
-        onerror={(w) => wrong('ceiling', w)}
-      />
-      <label class="tick"
-        ><Checkbox checked={draft.hollow ?? false} onchange={(e) => set({ hollow: e.currentTarget.checked })} /><span
-          >Cold air pools here on clear nights</span
-        ></label
-      >
-      <label class="field"
-        >Whose it is
-        <Field
-          value={draft.owner ?? ''}
-          maxlength={60}
-          placeholder="your own"
-          onchange={(e) => set({ owner: e.currentTarget.value || null })}
-        />
-      </label>
-      {#if draft.owner}<label class="tick"
-          ><Checkbox
-            checked={draft.allowed ?? false}
-            onchange={(e) => set({ allowed: e.currentTarget.checked })}
-          /><span>They have said yes</span></label
-        >{/if}
-      <fieldset>
-        <legend>Who comes in</legend>
-        {#each garden.catalogue?.visitors ?? [] as v (v.id)}<label class="tick"
-            ><Checkbox
-              checked={draft.comesIn?.includes(v.id) ?? false}
-              onchange={(e) => visitor(v.id, e.currentTarget.checked)}
-            /><span>{v.name}</span></label
-          >{/each}
-      </fieldset>
-    {/if}
+    {#if draft.sort === 'Spot'}<SpotFields {draft} {set} {wrong} />{/if}
   </div>
   <div class="press">
     <Button kind="main" type="submit" class="px-5">Keep it</Button>
@@ -288,14 +170,6 @@
     margin: 10px 0;
   }
 
-  fieldset {
-    border: 0;
-    padding: 0;
-    margin: 4px 0;
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
-  }
-
   .press {
     position: sticky;
     bottom: 0;
@@ -303,5 +177,7 @@
     gap: 8px;
     padding: 8px 0;
     background: var(--paper);
+    /* Nothing peeps out below it. */
+    box-shadow: 0 24px 0 var(--paper);
   }
 </style>

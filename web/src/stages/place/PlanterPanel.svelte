@@ -99,7 +99,10 @@
           <span>{r.words}</span>
         </li>{:else}<li>Nothing stands in its way.</li>{/each}
     </ul>
-    {#if planter.water}<p class="mb-3"><SumOpener sum={planter.water} words="How its water is worked out" /></p>{/if}
+    {#if planter.water.length}
+      <h2 class="mt-4">How its water is worked out</h2>
+      {#each planter.water as sum (sum.title)}<p>{sum.title}: <SumOpener {sum} /></p>{/each}
+    {/if}
     <p class="press">
       <Button class="px-4" onclick={() => void push(`/place/pegs-${project}`)}>Peg it out</Button>
       <Button class="px-4" onclick={() => void off()}>Off the plan</Button>
