@@ -202,6 +202,67 @@ public sealed class PlanTests : IAsyncLifetime
         nowhere.StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
+    /// <summary>Steps, a socket, how a door hangs, when a spot is free: each is kept as it was typed and told where it matters.</summary>
+    [Fact]
+    public async Task A_spot_is_told_with_its_kitchen_its_free_time_and_the_designs_that_suit_it()
+    {
+        var plan = await Plan();
+        var apron = Place(plan, "The Apron");
+        var report = await server.GetAsync($"/api/plan/spots/{apron["id"]}");
+        ((double)report["toKitchen"]!).ShouldBe(1.5, .1);
+        Standing(plan, 6)["remarks"]!.AsArray().Select(r => (string)r!["about"]!).ShouldContain("free");
+        Place(plan, "Shed door")["swept"]!.AsArray().Count.ShouldBe(28);
+        Place(plan, "West wall")["swept"]!.AsArray().ShouldBeEmpty();
+
+        var designs = (await server.GetAsync($"/api/plan/spots/{apron["id"]}/designs")).AsArray();
+        designs.Count.ShouldBe(Core.Designs.Catalogue.All.Count);
+        string[] standing = ["WillDo", "Nearly", "WontDo"], verdicts = ["Sound", "Tight", "ProveFirst", "Fails", "AskAProfessional"];
+        designs.Select(d => Array.IndexOf(standing, (string)d!["standing"]!)).ShouldBeInOrder();
+        designs.TakeWhile(d => (string)d!["standing"]! == "WillDo").Select(d => Array.IndexOf(verdicts, (string)d!["worst"]!)).ShouldBeInOrder();
+        designs.ShouldAllBe(d => ((string)d!["words"]!).Length > 5);
+        (await server.Http.GetAsync("/api/plan/spots/9999/designs", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    [Fact]
+    public async Task A_stick_tells_the_direction_and_a_bend_and_an_edge_their_pegs()
+    {
+        object foot = new { along = 5.0, off = 1.0 };
+        var (status, north) = await server.PostAsync("/api/plan/north", new { foot, tip = new { along = 5.0, off = 3.0 }, baseLine = 14.0, latitude = 52.4 });
+        status.ShouldBe(HttpStatusCode.OK);
+        ((double)north!["bearing"]!).ShouldBe(90, 1e-6);
+        foreach (var wrong in (object[])[new { foot, baseLine = 14.0, latitude = 52.4 }, new { foot, tip = foot, baseLine = 14.0, latitude = 52.4 }, new { foot, tip = new { along = 5.0, off = 3.0 }, baseLine = 0.0, latitude = 52.4 }])
+            (await server.PostAsync("/api/plan/north", wrong)).Status.ShouldBe(HttpStatusCode.BadRequest);
+
+        var pegs = await server.GetAsync("/api/projects/1/pegs");
+        pegs["edges"]!.AsArray().Select(e => (string)e!["name"]!).ShouldContain("West wall");
+        var bend = await server.GetAsync("/api/projects/1/pegs/bend?rise=.4");
+        double length = (double)pegs["length"]!, radius = (double)bend["radius"]!;
+        radius.ShouldBe((length * length / 4 + .16) / .8, 1e-6);
+        (await server.Http.GetAsync("/api/projects/1/pegs/bend?rise=9", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        (await server.Http.GetAsync("/api/projects/2/pegs/bend?rise=.4", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    /// <summary>Let go of near the winch house, the bed is drawn to it; put there by its measures it stays where they say.</summary>
+    [Fact]
+    public async Task Let_go_of_near_a_wall_it_stands_along_it_and_by_its_measures_it_stands_where_they_say()
+    {
+        async Task<JsonNode> Put(double y, bool snap)
+        {
+            var row = (await server.GetAsync("/api/projects")).AsArray().First(p => (int)p!["id"]! == 1)!;
+            var (status, moved) = await server.PutAsync("/api/projects/1/stands", new { spot = (int)Place(await Plan(), "Behind the Winch House")["id"]!, x = 2.3, y, turned = 4.0, version = (int)row["version"]!, snap });
+            status.ShouldBe(HttpStatusCode.OK);
+            return moved!;
+        }
+
+        (await Put(3.1, snap: false))["changed"]!.AsArray().ShouldBeEmpty();
+        ((double)Standing(await Plan(), 1)["y"]!).ShouldBe(3.1);
+        ((string)(await Put(3.1, snap: true))["changed"]!.AsArray()[0]!).ShouldStartWith("Drawn to Winch house");
+        var bed = Standing(await Plan(), 1);
+        ((double)bed["turned"]!).ShouldBe(0, 1e-6);
+        ((double)bed["y"]! - (double)bed["width"]! / 2 - 2.2).ShouldBe(.05, 1e-6);
+        bed["edges"]!.AsArray().Count.ShouldBe(2);
+    }
+
     private static string[] Remarks(JsonNode plan, int project) => [.. Standing(plan, project)["remarks"]!.AsArray().Select(r => (string)r!["about"]!)];
 
     [Fact]

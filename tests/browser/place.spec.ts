@@ -149,3 +149,103 @@ test('what lies at a place of the plan is fetched in the order of a walk', async
   await open('/gather/1');
   await expect(page.locator('#piles option')).toHaveCount(3);
 });
+
+test('a stair, a door and a spot that is not free all year are measured by keys, and each is told where it matters', async ({ open, page }) => {
+  await open('/place');
+  await page.getByRole('button', { name: 'Measure something' }).press('Enter');
+  await page.getByLabel('What it is').selectOption('Steps');
+  await page.getByLabel('What you call it').fill('Yard steps');
+  for (const [point, along, off] of [['1', '4.9 m', '4.9 m'], ['2', '12 m', '4.9 m']]) {
+    if (point === '2') await page.getByRole('button', { name: 'Another point' }).press('Enter');
+    const group = page.getByRole('group', { name: `Point ${point}` });
+    await group.getByLabel(`How point ${point} is measured`).selectOption('offset');
+    await group.getByLabel('Along, from A').fill(along);
+    await group.getByLabel('Along, from A').press('Enter');
+    await group.getByLabel('Off the line').fill(off);
+    await group.getByLabel('Off the line').press('Enter');
+  }
+  await page.getByLabel('Width', { exact: true }).fill('100 mm');
+  await page.getByLabel('Width', { exact: true }).press('Enter');
+  await page.getByRole('button', { name: 'Keep it' }).press('Enter');
+  await expect(page.locator('.problem', { hasText: 'metres' }).or(page.getByText('From 200 mm to'))).toBeVisible();
+  await page.getByLabel('Width', { exact: true }).fill('800 mm');
+  await page.getByLabel('Width', { exact: true }).press('Enter');
+  await page.getByLabel(/^Rise/).fill('900 mm');
+  await page.getByLabel(/^Rise/).press('Enter');
+  await page.getByRole('button', { name: 'Keep it' }).press('Enter');
+  await expect(page.getByText('No barrow goes over them')).toBeVisible();
+  await looksRight(page, false);
+  await open('/place/planter-6');
+  await expect(page.getByText('over Yard steps each time')).toBeVisible();
+  await expect(page.getByText('The Apron is free from 1 March to 31 October')).toBeVisible();
+
+  // From an edge by its measure, and the other one stays as it was.
+  const [first, second] = [page.getByLabel(/^From /).first(), page.getByLabel(/^From /).nth(1)];
+  const before = await second.inputValue();
+  await first.fill('1 m');
+  await first.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'It stands on the plan' })).toBeVisible();
+  await expect(first).toHaveValue('1000');
+  // The apron is a little out of square.
+  expect(Math.abs(Number(await second.inputValue()) - Number(before))).toBeLessThanOrEqual(2);
+
+  await open('/place');
+  await page.getByRole('group', { name: 'The garden from above' }).getByRole('button', { name: 'Shed door' }).press('Enter');
+  await expect(page.getByText('to the left of its hinge when you look east')).toBeVisible();
+  await page.getByRole('group', { name: 'The garden from above' }).getByRole('button', { name: 'Slip Edge' }).press('Enter');
+  await page.getByRole('button', { name: 'Measure again' }).press('Enter');
+  await page.getByLabel('Free from, month').selectOption('May');
+  await page.getByRole('button', { name: 'Keep it' }).press('Enter');
+  await expect(page.locator('.problem', { hasText: 'A spot that is not free all year has a first day and a last.' })).toBeVisible();
+  await page.getByLabel('Free until, month').selectOption('Jul');
+  await page.getByRole('button', { name: 'Keep it' }).press('Enter');
+  await expect(page.getByText('from 15 May to 15 Jul.')).toBeVisible();
+  await page.getByRole('button', { name: 'What suits it best' }).press('Enter');
+  await expect(page.getByRole('button', { name: /^\d+ will not do/ })).toBeVisible({ timeout: 30_000 });
+  await looksRight(page, false);
+});
+
+test('a direction is found by a stick, and pegs go round a bend', async ({ open, page }) => {
+  await open('/place/site');
+  await page.getByRole('button', { name: 'Find its direction by a stick' }).press('Enter');
+  for (const [field, value] of [['Foot of the stick, from A', '6 m'], ['Foot of the stick, from B', '10 m'], ['Tip of its shortest shadow, from A', '6 m'], ['Tip of its shortest shadow, from B', '10.1 m']]) {
+    await page.getByLabel(field).fill(value);
+    await page.getByLabel(field).press('Enter');
+  }
+  await page.getByRole('button', { name: 'Work it out' }).press('Enter');
+  await expect(page.getByText('is too short to tell a direction by')).toBeVisible();
+  await page.getByLabel('Tip of its shortest shadow, from A').fill('7 m');
+  await page.getByLabel('Tip of its shortest shadow, from A').press('Enter');
+  await page.getByLabel('Tip of its shortest shadow, from B').fill('9 m');
+  await page.getByLabel('Tip of its shortest shadow, from B').press('Enter');
+  await page.getByRole('button', { name: 'Work it out' }).press('Enter');
+  await expect(page.getByText(/A to B lies [\d.]+ ?° from north/)).toBeVisible();
+  await expect(page.getByLabel(/^Direction from A to B/)).not.toHaveValue('90');
+  await looksRight(page, false);
+
+  await open('/place/pegs-4');
+  await page.getByRole('button', { name: 'To lay it round a bend instead' }).press('Enter');
+  await page.getByLabel(/^How far the bend rises/).fill('20 m');
+  await page.getByLabel(/^How far the bend rises/).press('Enter');
+  await expect(page.getByText('which is half a round')).toBeVisible();
+  await page.getByLabel(/^How far the bend rises/).fill('300 mm');
+  await page.getByLabel(/^How far the bend rises/).press('Enter');
+  await expect(page.getByText('one width all round')).toBeVisible();
+  await page.getByRole('button', { name: 'To follow an edge instead' }).press('Enter');
+  await expect(page.getByText('Two strings keep the width even').first()).toBeVisible();
+  await looksRight(page, false);
+});
+
+test('a planter that is let go of near a wall is drawn to it', async ({ open, page }) => {
+  await open('/place/planter-1');
+  const bed = page.getByRole('button', { name: /^Winch-house bed/ });
+  const box = (await bed.locator('polygon').boundingBox())!;
+  const perMetre = box.width / 3.076;
+  await page.mouse.move(box.x + box.width / 2, box.y + 8);
+  await page.mouse.down();
+  // From 3.85 m to about 3.05 m off the base line, where the house ends at 2.2 m.
+  await page.mouse.move(box.x + box.width / 2 - 3, box.y + 8 + 0.8 * perMetre, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.getByText('Drawn to Winch house, 50 mm off.')).toBeVisible();
+  await expect(page.getByLabel('Middle, off the base line')).toHaveValue('2912');
+});

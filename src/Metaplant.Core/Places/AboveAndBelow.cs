@@ -8,6 +8,9 @@ namespace Metaplant.Core.Places;
 /// <summary>What hangs over it, grows or runs under it, and where its water goes.</summary>
 internal static class AboveAndBelow
 {
+    /// <summary>Nearer than this a hose that is dropped wets a socket, m.</summary>
+    private const double FromPower = 1;
+
     public static IEnumerable<PlaceRemark> Of(GardenPlan plan, Spot spot, StandingPlanter planter)
     {
         var body = Figures.Area(planter.Corners);
@@ -25,6 +28,7 @@ internal static class AboveAndBelow
     {
         if (planter.Size.OnFeet && spot is { Slope: > 0, FallsTo: { } down }) yield return new("level", Verdict.Sound, Packers(plan, planter, spot.Slope, down));
         foreach (var buried in plan.Features.OfType<Buried>().Where(b => Figures.Line(b.Points).Distance(body) < .5)) yield return new("buried", Verdict.Tight, $"{buried.Name} runs under or beside it: drive nothing into the ground here.");
+        foreach (var power in plan.Features.OfType<Power>().Where(p => Figures.Dot(p.Points[0]).Distance(body) < FromPower)) yield return new("power", Verdict.Tight, $"{power.Name} is {Amount.Length(Figures.Dot(power.Points[0]).Distance(body))} from it, where cans and hoses splash: turn the outlet away from it, and have an electrician say that it is safe in the wet.");
         foreach (var clump in plan.Features.OfType<Clump>().Where(c => Figures.Dot(c.Points[0]).Distance(body) < c.Across / 2)) yield return new("plants", Verdict.Tight, ComesUp(clump));
         // Roots go well beyond the crown, and come up into what stands open on the ground.
         foreach (var tree in plan.Features.OfType<Tree>().Where(t => spot.Site == Site.Soil && Figures.Dot(t.Points[0]).Distance(body) < t.Crown / 2 * 1.5)) yield return new("roots", Verdict.Tight, $"Roots of {tree.Name} reach here: raise it, or lay a barrier under it.");
@@ -37,7 +41,7 @@ internal static class AboveAndBelow
     /// <summary>Where what drains from it goes: onto what is below, onto a path, against a wall.</summary>
     private static IEnumerable<PlaceRemark> Drips(GardenPlan plan, Spot spot, StandingPlanter planter, Polygon body)
     {
-        const double Splash = .3, AgainstWall = .15;
+        const double Splash = .3, AgainstWall = Snapping.ToDrip - Placement.Slack;
         // A foot that was not kept is taken as closed: it may well be.
         if (planter.Mass is null || planter.Size.Open == true) yield break;
         if (spot.Site is Site.Balcony or Site.Deck or Site.Roof) yield return new("drips", Verdict.Tight, "What drains from it runs over the floor and drips onto whoever is below: lead it away by a tray or a pipe.");

@@ -1,3 +1,4 @@
+using System.Globalization;
 using Metaplant.Core.Designs;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
@@ -8,7 +9,7 @@ namespace Metaplant.Core.Places;
 internal static class AtItsSpot
 {
     public static IEnumerable<PlaceRemark> Of(GardenPlan plan, Spot spot, StandingPlanter planter, Handbook handbook)
-        => Load(spot, planter).Concat(ComingIn(spot, planter, handbook)).Concat(Permission(spot)).Concat(OfGround(spot, planter, handbook)).Concat(Drinks(plan, planter, handbook));
+        => Load(spot, planter).Concat(ComingIn(spot, planter, handbook)).Concat(Permission(spot)).Concat(Season(spot)).Concat(Looked(spot)).Concat(OfGround(spot, planter, handbook)).Concat(Drinks(plan, planter, handbook));
 
     private static IEnumerable<PlaceRemark> Load(Spot spot, StandingPlanter planter)
     {
@@ -26,6 +27,19 @@ internal static class AtItsSpot
     private static IEnumerable<PlaceRemark> Permission(Spot spot)
     {
         if (spot is { Owner.Length: > 0, Allowed: false }) yield return new("owner", Verdict.Tight, $"{spot.Name} belongs to {spot.Owner}, who has not said yes: ask before you build.");
+    }
+
+    /// <summary>How long it may stand there.</summary>
+    private static IEnumerable<PlaceRemark> Season(Spot spot)
+    {
+        if (spot.Free is { Days: < FreeTime.Year } free) yield return new("free", Verdict.Tight, $"{spot.Name} is free from {Day(free.From)} to {Day(free.To)}, {new Count(free.Days, "day", "days")}: before and after, this stands somewhere else.");
+    }
+
+    private static string Day(int of) => new DateOnly(2026, 1, 1).AddDays(of - 1).ToString("d MMMM", CultureInfo.InvariantCulture);
+
+    private static IEnumerable<PlaceRemark> Looked(Spot spot)
+    {
+        if (spot.SeenFrom.Length > 0) yield return new("seen", Verdict.Sound, $"It is seen from {spot.SeenFrom}: its better side goes that way.");
     }
 
     /// <summary>What the tests of the ground say to it.</summary>
@@ -46,6 +60,6 @@ internal static class AtItsSpot
 
     private static IEnumerable<PlaceRemark> Drinks(GardenPlan plan, StandingPlanter planter, Handbook handbook)
     {
-        if (planter.Water(plan, handbook) is { } water) yield return new("water", water.Days < 1 ? Verdict.Tight : Verdict.Sound, water.Way is { } way ? (Sentence)$"{water.Words} {way}" : water.Words);
+        if (planter.Water(plan, handbook) is { } water) yield return new("water", water.Days < 1 || water.Over.Count > 0 ? Verdict.Tight : Verdict.Sound, water.Way is { } way ? (Sentence)$"{water.Words} {way}" : water.Words);
     }
 }

@@ -49,7 +49,37 @@ public sealed record Path(int Id, string Name, IReadOnlyList<Point> Points, doub
 public sealed record Tap(int Id, string Name, IReadOnlyList<Point> Points, double? Flow) : Feature(Id, Name, Points);
 
 /// <summary>A door or gate, hung at its point, whose leaf needs room to swing.</summary>
-public sealed record Door(int Id, string Name, IReadOnlyList<Point> Points, double Swing) : Feature(Id, Name, Points);
+/// <param name="Swing">From the hinge to the far edge of the leaf.</param>
+public sealed record Door(int Id, string Name, IReadOnlyList<Point> Points, double Swing) : Feature(Id, Name, Points)
+{
+    /// <summary>Where its leaf points while it is shut, degrees from north clockwise; null where nobody looked.</summary>
+    public double? Shut { get; init; }
+
+    /// <summary>True where it opens to the left, seen from its hinge along the shut leaf; null where nobody looked.</summary>
+    public bool? OpensLeft { get; init; }
+
+    /// <summary>What is picked goes in here.</summary>
+    public bool ToKitchen { get; init; }
+
+    /// <summary>What its leaf sweeps: all round its hinge where nobody said how it hangs, else the quarter it opens through. An outline that is nowhere within the circle.</summary>
+    public IReadOnlyList<Point> Swept(PlanSite site)
+    {
+        const int Parts = 12;
+        const double Each = Math.PI / 2 / Parts;
+        var (hinge, reach) = (Points[0], Swing / Math.Cos(Each / 2));
+        Point At(double angle) => new(hinge.X + reach * Math.Cos(angle), hinge.Y + reach * Math.Sin(angle));
+        if (this is not { Shut: { } shut, OpensLeft: { } left }) return [.. Enumerable.Range(0, 4 * Parts).Select(i => At(i * Each))];
+        var leaf = site.Toward(shut);
+        return [hinge, .. Enumerable.Range(0, Parts + 1).Select(i => At(Math.Atan2(leaf.Y, leaf.X) + (left ? i : -i) * Each))];
+    }
+}
+
+/// <summary>Steps that cans are carried up, and over which no barrow goes.</summary>
+/// <param name="Rise">Of all of them together.</param>
+public sealed record Steps(int Id, string Name, IReadOnlyList<Point> Points, double Width, double Rise) : Feature(Id, Name, Points);
+
+/// <summary>A socket or lamp outdoors.</summary>
+public sealed record Power(int Id, string Name, IReadOnlyList<Point> Points) : Feature(Id, Name, Points);
 
 /// <summary>A pipe or cable that is known of. That none is on the plan does not mean that there is none.</summary>
 public sealed record Buried(int Id, string Name, IReadOnlyList<Point> Points) : Feature(Id, Name, Points);

@@ -13,6 +13,9 @@ public sealed record FetchStop(string Place, Point At, IReadOnlyList<int> ThingI
 /// <param name="Nowhere">Things whose place is not on the plan, in the order they came.</param>
 public sealed record FetchWalk(IReadOnlyList<FetchStop> Stops, double Length, IReadOnlyList<int> Nowhere)
 {
+    /// <summary>Names of steps on the way: there it is carried and not wheeled.</summary>
+    public IReadOnlyList<string> Over { get; init; } = [];
+
     /// <summary>Up to so many places the shortest round is found; beyond it the nearest is gone to next.</summary>
     public const int MostExact = 12;
 
@@ -23,7 +26,8 @@ public sealed record FetchWalk(IReadOnlyList<FetchStop> Stops, double Length, IR
         var lying = things.ToLookup(t => piles.GetValueOrDefault(t.Place.Trim()));
         List<FetchStop> stops = [.. lying.Where(g => g.Key is not null).Select(g => new FetchStop(g.Key!.Name, g.Key.Points[0], [.. g.Select(t => t.ThingId)]))];
         var order = stops.Count <= MostExact ? Shortest(from, stops) : NearestNext(from, stops);
-        return new(order, Round(from, order), [.. lying[null].Select(t => t.ThingId)]);
+        List<Point> way = [from, .. order.Select(s => s.At), from];
+        return new(order, Round(from, order), [.. lying[null].Select(t => t.ThingId)]) { Over = [.. way.Zip(way.Skip(1)).SelectMany(leg => Figures.Over(plan, leg.First, leg.Second)).Select(s => s.Name).Distinct()] };
     }
 
     /// <summary>m from a point through all stops in their order and back.</summary>

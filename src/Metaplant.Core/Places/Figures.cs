@@ -20,6 +20,9 @@ internal static class Figures
 
     public static NetTopologySuite.Geometries.Point Dot(Point p) => Factory.CreatePoint(At(p));
 
+    /// <summary>The steps that a straight way goes over.</summary>
+    public static IEnumerable<Steps> Over(GardenPlan plan, Point from, Point to) => from.DistanceTo(to) < 1e-6 ? [] : plan.Features.OfType<Steps>().Where(s => Area(Band(s.Points, s.Width)).Intersects(Line([from, to])));
+
     public static IEnumerable<(Point A, Point B)> Sides(IReadOnlyList<Point> line, bool closed)
     {
         for (var i = 0; i + 1 < line.Count; i++) yield return (line[i], line[i + 1]);

@@ -53,10 +53,10 @@ public sealed record GardenPlan(PlanSite Site, IReadOnlyList<Feature> Features, 
     /// <summary>All that follows for a spot of the plan.</summary>
     public SpotReport Report(Spot spot, Handbook handbook) => reports.Of(this, static _ => []).GetOrAdd((spot.Id, handbook), _ => SpotReport.Of(this, spot, handbook));
 
-    /// <summary>m to the nearest tap or door as the crow flies; null where there is none on the plan.</summary>
-    internal double? ToNearest<T>(NetTopologySuite.Geometries.Polygon from)
+    /// <summary>The nearest tap or door and how many m away it is as the crow flies; null where there is none on the plan.</summary>
+    internal (T Of, double Away)? Nearest<T>(NetTopologySuite.Geometries.Polygon from, Func<T, bool>? which = null)
         where T : Feature
-        => Features.OfType<T>().Select(f => (double?)from.Distance(Figures.Dot(f.Points[0]))).Min();
+        => Features.OfType<T>().Where(f => which?.Invoke(f) != false).Select(f => ((T Of, double Away)?)(f, from.Distance(Figures.Dot(f.Points[0])))).MinBy(f => f!.Value.Away);
 
     public Spot? Find(int spot) => Spots.FirstOrDefault(s => s.Id == spot);
 

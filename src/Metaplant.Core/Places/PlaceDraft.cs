@@ -21,6 +21,10 @@ public enum PlaceSort
 
     /// <summary>Where things of the heap lie.</summary>
     Pile,
+    Steps,
+
+    /// <summary>A socket or lamp outdoors.</summary>
+    Power,
 }
 
 /// <summary>A point as it was typed: by two tapes, or by an offset. Lengths in m.</summary>
@@ -67,6 +71,18 @@ public sealed record PlaceDraft(PlaceSort Sort, string Name, IReadOnlyList<MarkD
 
     public double? Swing { get; init; }
 
+    /// <summary>Of a door: where its leaf points while it is shut, degrees from north clockwise.</summary>
+    public double? Shut { get; init; }
+
+    /// <summary>Of a door: it opens to the left, seen from its hinge along the shut leaf.</summary>
+    public bool? OpensLeft { get; init; }
+
+    /// <summary>Of a door: what is picked goes in here.</summary>
+    public bool? Kitchen { get; init; }
+
+    /// <summary>Of steps: from the foot of the lowest to the top of the highest.</summary>
+    public double? Rise { get; init; }
+
     public Site? Site { get; init; }
 
     public string? Ground { get; init; }
@@ -91,6 +107,15 @@ public sealed record PlaceDraft(PlaceSort Sort, string Name, IReadOnlyList<MarkD
 
     /// <summary>They have said yes.</summary>
     public bool? Allowed { get; init; }
+
+    /// <summary>Of a spot: from where it is looked at.</summary>
+    public string? SeenFrom { get; init; }
+
+    /// <summary>Of a spot that may not be used all year: the first day of each year on which it may, 1 to 365.</summary>
+    public int? FreeFrom { get; init; }
+
+    /// <summary>The last such day; before the first, it is one of the next year.</summary>
+    public int? FreeTo { get; init; }
 
     /// <summary>Of a spot: what was found out about its ground.</summary>
     public IReadOnlyList<GroundTestDraft>? Tests { get; init; }

@@ -34,6 +34,8 @@ public static class PlanView
         Buried b => new Polyline(b.Points, Ink.Hidden, Id(b)),
         Tap t => new Disc(t.Points[0], .12, Ink.Water, Id(t)),
         Door d => new Disc(d.Points[0], .12, Ink.Line, Id(d)),
+        Steps s => new Polygon(Figures.Band(s.Points, s.Width), Ink.Standing, Id(s)),
+        Power p => new Disc(p.Points[0], .12, Ink.Fault, Id(p)),
         _ => throw new InvalidOperationException($"Unknown feature {feature}."),
     };
 

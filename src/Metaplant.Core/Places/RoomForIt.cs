@@ -11,7 +11,7 @@ namespace Metaplant.Core.Places;
 internal static class RoomForIt
 {
     /// <summary>Nearer than this to a wall or a neighbour it stands against it, m, and nobody means to walk there.</summary>
-    private const double Against = .12;
+    private const double Against = Snapping.ToDrip + Placement.Slack;
 
     private const double Slack = Placement.Slack;
 
@@ -37,7 +37,8 @@ internal static class RoomForIt
                 Screen s when Figures.Line(s.Points).Distance(body) < s.Thickness / 2 - Slack => (Sentence)$"{s.Name} stands in the same place.",
                 House b when Overlap(body, Figures.Area(b.Points)) => (Sentence)$"{b.Name} stands in the same place.",
                 Path p when Figures.Line(p.Points).Distance(body) < p.Width / 2 - Slack => (Sentence)$"It stands {Amount.Length(p.Width / 2 - Figures.Line(p.Points).Distance(body))} into {p.Name}.",
-                Door d when Figures.Dot(d.Points[0]).Distance(body) < d.Swing - Slack => (Sentence)$"{d.Name} swings {Amount.Length(d.Swing)} and would strike it.",
+                Steps s when Figures.Line(s.Points).Distance(body) < s.Width / 2 - Slack => (Sentence)$"It stands {Amount.Length(s.Width / 2 - Figures.Line(s.Points).Distance(body))} into {s.Name}.",
+                Door d when Overlap(body, Figures.Area(d.Swept(plan.Site))) => (Sentence)$"{d.Name} swings {Amount.Length(d.Swing)} and would strike it.",
                 _ => null,
             };
             if (words is not null) yield return new("overlap", Verdict.Fails, words);

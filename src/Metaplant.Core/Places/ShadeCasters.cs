@@ -31,7 +31,7 @@ public sealed class ShadeCasters
                 case Screen s: walls.AddRange(Figures.Sides(s.Points, false).Select(l => new Side(l.A.X, l.A.Y, l.B.X - l.A.X, l.B.Y - l.A.Y, s.Height, i))); break;
                 case House b: walls.AddRange(Figures.Sides(b.Points, true).Select(l => new Side(l.A.X, l.A.Y, l.B.X - l.A.X, l.B.Y - l.A.Y, b.Height, i))); break;
                 case Tree t: trees.Add(new(t.Points[0].X, t.Points[0].Y, t.Crown / 2, t.CrownFrom, t.Height, i)); break;
-                case Path or Tap or Door or Buried or Clump or Pile: break;
+                case Path or Tap or Door or Buried or Clump or Pile or Steps or Power: break;
                 default: throw new InvalidOperationException($"Unknown feature {feature}.");
             }
         }

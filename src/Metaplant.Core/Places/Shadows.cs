@@ -46,7 +46,7 @@ public static class Shadows
         Screen s => Joined(Figures.Sides(s.Points, false).Select(l => Thrown(l.A, l.B, Far(cast, s.Height)))),
         House b => Joined([.. Figures.Sides(b.Points, true).Select(l => Thrown(l.A, l.B, Far(cast, b.Height))), Ring([.. b.Points.Select(p => p + Far(cast, b.Height))])]),
         Tree t => Joined([Crown(t, Far(cast, t.CrownFrom), Far(cast, t.Height))]),
-        Path or Tap or Door or Buried or Clump or Pile => [],
+        Path or Tap or Door or Buried or Clump or Pile or Steps or Power => [],
         _ => throw new InvalidOperationException($"Unknown feature {feature}."),
     };
 

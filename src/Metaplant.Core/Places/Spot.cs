@@ -31,5 +31,11 @@ public sealed record Spot(
     /// <summary>They have said yes.</summary>
     public bool Allowed { get; init; }
 
+    /// <summary>From where it is looked at: the kitchen, the lane.</summary>
+    public string SeenFrom { get; init; } = "";
+
+    /// <summary>When in the year it may be used; null where it always may.</summary>
+    public FreeTime? Free { get; init; }
+
     public double Area => Figures.Area(Corners).Area;
 }

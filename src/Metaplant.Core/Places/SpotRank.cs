@@ -45,7 +45,7 @@ public sealed record SpotRank(Spot Spot, Verdict Worst, Sentence Words)
         return told;
     }
 
-    private static Sentence Deciding(Assessment now, Whereabouts here)
+    internal static Sentence Deciding(Assessment now, Whereabouts here)
     {
         if (now.Worst > Verdict.Sound && now.Hold.Verdict == now.Worst) return $"Hold: {now.Hold.Words}";
         if (now.Worst > Verdict.Sound && now.Drain.Verdict == now.Worst) return $"Drain: {now.Drain.Words}";

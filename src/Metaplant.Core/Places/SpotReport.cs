@@ -17,8 +17,8 @@ public sealed record SpotFrost(double Degrees, int Days, IReadOnlyList<Sentence>
 /// <param name="Most">Hours in summer at its brightest point.</param>
 /// <param name="OpenSky">Part of the sky that lights it, 0 to 1.</param>
 /// <param name="ToTap">m to the nearest tap as the crow flies; null where there is none on the plan.</param>
-/// <param name="ToDoor">m to the nearest door.</param>
-public sealed record SpotReport(Spot Spot, Whereabouts Here, IReadOnlyList<SunHours> Months, double Least, double Most, double OpenSky, SpotWind Wind, SpotFrost Frost, double? ToTap, double? ToDoor)
+/// <param name="ToKitchen">m to the nearest door through which what is picked goes; null where none is on the plan.</param>
+public sealed record SpotReport(Spot Spot, Whereabouts Here, IReadOnlyList<SunHours> Months, double Least, double Most, double OpenSky, SpotWind Wind, SpotFrost Frost, double? ToTap, double? ToKitchen)
 {
     /// <summary>How far apart sun is looked at over a spot, m.</summary>
     private const double Apart = .5;
@@ -38,12 +38,22 @@ public sealed record SpotReport(Spot Spot, Whereabouts Here, IReadOnlyList<SunHo
         var each = points.Select((_, i) => summer.Average(m => days[m][i].InAll)).ToList();
         var sun = Mean([.. summer.Select(m => months[m])]);
         var (wall, wind) = (WarmWall(plan, spot), SpotWind.At(plan, spot, handbook));
-        var here = new Whereabouts(spot.Id, spot.Name, sun, wall is not null && sun.Afternoon >= HotAfternoon) { Gust = wind.Speed, Ground = spot.Ground };
-        return new(spot, here, months, each.Min(), each.Max(), points.Average(p => SunMap.OpenSky(plan, p, handbook)), wind, FrostAt(plan, spot, here.Hot ? wall : null, handbook), plan.ToNearest<Tap>(Figures.Area(spot.Corners)), plan.ToNearest<Door>(Figures.Area(spot.Corners)));
+        var here = new Whereabouts(spot.Id, spot.Name, sun, wall is not null && sun.Afternoon >= HotAfternoon) { Gust = wind.Speed, Ground = spot.Ground, FreeDays = spot.Free is { Days: < FreeTime.Year } free ? free.Days : null };
+        var ground = Figures.Area(spot.Corners);
+        return new(spot, here, months, each.Min(), each.Max(), points.Average(p => SunMap.OpenSky(plan, p, handbook)), wind, FrostAt(plan, spot, here.Hot ? wall : null, handbook), plan.Nearest<Tap>(ground)?.Away, plan.Nearest<Door>(ground, d => d.ToKitchen)?.Away);
     }
 
     /// <summary>Crops in the order of the table with why they are not grown here, or what is doubtful.</summary>
-    public IReadOnlyList<(Crop Crop, Sentence? WhyNot, Sentence? Doubt)> Crops(Handbook handbook) => [.. Growing.Crops.In(handbook).Select(c => (c, Here.WhyNot(c), Here.Doubt(c)))];
+    public IReadOnlyList<(Crop Crop, Sentence? WhyNot, Sentence? Doubt)> Crops(Handbook handbook) => [.. Growing.Crops.In(handbook).Select(c => (c, Here.WhyNot(c), Here.Doubt(c) ?? FarToPick(c, handbook)))];
+
+    /// <summary>What is picked a little at a time and does not keep is fetched nearly every day.</summary>
+    private Sentence? FarToPick(Crop crop, Handbook handbook)
+    {
+        const double KeepsAWeek = 7;
+        return crop is { Edible: true, Picking: Picking.LittleByLittle or Picking.CutAgain, KeepsDays: < KeepsAWeek } && ToKitchen > handbook[People.DailyWay]
+            ? (Sentence)$"It is picked a little nearly every day, and from {Spot.Name} to the kitchen it is {Amount.Length(ToKitchen.Value)}."
+            : null;
+    }
 
     private static SunHours Mean(IReadOnlyList<SunHours> hours) => new(hours.Average(h => h.Morning), hours.Average(h => h.Afternoon));
 

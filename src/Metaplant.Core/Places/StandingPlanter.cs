@@ -15,7 +15,11 @@ public sealed record StandingPlanter(int Project, string Name, int SpotId, Point
 
     /// <summary>Its water where it stands; null where nobody knows.</summary>
     public Watering? Water(GardenPlan plan, Handbook handbook)
-        => Drinks is { } drinks && plan.Find(SpotId) is { } spot ? Watering.Of(drinks, plan, plan.Report(spot, handbook), plan.ToNearest<Tap>(Figures.Area(Corners)), handbook) : null;
+    {
+        if (Drinks is not { } drinks || plan.Find(SpotId) is not { } spot) return null;
+        var tap = plan.Nearest<Tap>(Figures.Area(Corners));
+        return Watering.Of(drinks, plan, plan.Report(spot, handbook), tap?.Away, handbook) with { Over = tap is { } at ? [.. Figures.Over(plan, at.Of.Points[0], At).Select(s => s.Name)] : [] };
+    }
 
     /// <summary>Its four corners, to the left from the first.</summary>
     public IReadOnlyList<Point> Corners

@@ -64,12 +64,12 @@ public static class Survey
 
     private static (int Least, int Most) HowMany(PlaceDraft draft) => draft.Sort switch
     {
-        PlaceSort.Tree or PlaceSort.Tap or PlaceSort.Door or PlaceSort.Plants or PlaceSort.Pile => (1, 1),
+        PlaceSort.Tree or PlaceSort.Tap or PlaceSort.Door or PlaceSort.Plants or PlaceSort.Pile or PlaceSort.Power => (1, 1),
         PlaceSort.Spot or PlaceSort.Building => (draft.Depth is null ? 3 : 2, draft.Depth is null ? Feature.MostPoints : 2),
         _ => (2, Feature.MostPoints),
     };
 
-    private static Outcome<Mark> MarkOf(MarkDraft m)
+    internal static Outcome<Mark> MarkOf(MarkDraft m)
     {
         if (m is { Along: { } along, Off: { } off, A: null, B: null }) return new OffsetMark(along, off);
         if (m is { A: { } a, B: { } b, Along: null, Off: null }) return new TapeMark(a, b, m.Right ?? false, m.Back);
@@ -127,11 +127,20 @@ public static class Survey
         Within(d.Ceiling, "ceiling", .2, Tallest, Unit.Metre, problems);
         if ((d.LoadSaidBy ?? "").Length > LongestName) problems.Add(new("loadSaidBy", $"At most {LongestName} letters."));
         if ((d.Owner ?? "").Length > LongestName) problems.Add(new("owner", $"At most {LongestName} letters."));
+        if ((d.SeenFrom ?? "").Length > LongestName) problems.Add(new("seenFrom", $"At most {LongestName} letters."));
+        var free = Free(d, problems);
         if (d.Slope > 0 && d.FallsTo is null) problems.Add(new("fallsTo", "Say where it falls to, so that the packers go under the right feet."));
         foreach (var unknown in (d.ComesIn ?? []).Where(v => Visitors.Find(v) is null)) problems.Add(new("comesIn", $"Nobody is called “{unknown}”."));
         // On paving nobody sees them, and what was begun of one is in nobody's way.
         var tests = (d.Site ?? Site.Soil) == Site.Soil ? Tests(d, problems) : [];
-        return problems.Count > 0 ? null : new(id, name, points, d.Site ?? Site.Soil, d.Ground, d.LoadLimit, d.LoadSaidBy ?? "", d.Hollow ?? false, d.Slope ?? 0, d.FallsTo, [.. (d.ComesIn ?? []).Distinct()], d.Ceiling) { Tests = tests, Owner = (d.Owner ?? "").Trim(), Allowed = d.Allowed ?? false };
+        return problems.Count > 0 ? null : new(id, name, points, d.Site ?? Site.Soil, d.Ground, d.LoadLimit, d.LoadSaidBy ?? "", d.Hollow ?? false, d.Slope ?? 0, d.FallsTo, [.. (d.ComesIn ?? []).Distinct()], d.Ceiling) { Tests = tests, Owner = (d.Owner ?? "").Trim(), Allowed = d.Allowed ?? false, SeenFrom = (d.SeenFrom ?? "").Trim(), Free = free };
+    }
+
+    private static FreeTime? Free(PlaceDraft draft, List<Problem> problems)
+    {
+        foreach (var (day, field) in ((int?, string)[])[(draft.FreeFrom, "freeFrom"), (draft.FreeTo, "freeTo")]) if (day is { } d and not (>= 1 and <= 365)) problems.Add(new(field, "There is no such day."));
+        if (draft.FreeFrom is null != draft.FreeTo is null) problems.Add(new(draft.FreeFrom is null ? "freeFrom" : "freeTo", "A spot that is not free all year has a first day and a last."));
+        return draft is { FreeFrom: { } from, FreeTo: { } to } ? new(from, to) : null;
     }
 
     private static IReadOnlyList<GroundTest> Tests(PlaceDraft draft, List<Problem> problems)
@@ -167,7 +176,11 @@ public static class Survey
                 Within(d.Flow, "flow", 1e-6, 5e-3, Unit.CubicMetrePerSecond, problems);
                 return new Tap(id, name, points, d.Flow);
             case PlaceSort.Door:
-                return new Door(id, name, points, Needed(d.Swing, "swing", .3, 6, problems));
+                return OfDoor(d, id, name, points, problems);
+            case PlaceSort.Steps:
+                return new Steps(id, name, points, Needed(d.Width, "width", .2, 10, problems), Needed(d.Rise, "rise", .05, 20, problems));
+            case PlaceSort.Power:
+                return new Power(id, name, points);
             case PlaceSort.Pile:
                 return new Pile(id, name, points);
             case PlaceSort.Buried:
@@ -186,6 +199,13 @@ public static class Survey
         }
 
         return (d.LeafFrom ?? 1, d.LeafTo ?? 12);
+    }
+
+    private static Door OfDoor(PlaceDraft d, int id, string name, IReadOnlyList<Point> points, List<Problem> problems)
+    {
+        Within(d.Shut, "shut", 0, 360, Unit.Degree, problems);
+        if (d.Shut is null != d.OpensLeft is null) problems.Add(new(d.Shut is null ? "shut" : "opensLeft", "Where the shut leaf points, and to which side it opens: both, or neither."));
+        return new(id, name, points, Needed(d.Swing, "swing", .3, 6, problems)) { Shut = d.Shut, OpensLeft = d.OpensLeft, ToKitchen = d.Kitchen ?? false };
     }
 
     private static double Needed(double? value, string field, double least, double most, List<Problem> problems)

@@ -12,6 +12,9 @@ namespace Metaplant.Core.Places;
 /// <param name="Carried">m walked to and fro with them in a week; null where no tap is on the plan.</param>
 public sealed record Watering(IReadOnlyList<Sum> Steps, Sum Week, double Days, int Cans, double? Carried)
 {
+    /// <summary>Names of steps that the straight way from the tap goes over.</summary>
+    public IReadOnlyList<string> Over { get; init; } = [];
+
     private const int DaysOfAWeek = 7;
 
     /// <summary>Water in a week: K_c ET₀ A, by the light that reaches the spot and by what dries it there. Its soil lasts RAW ÷ a day's use.</summary>
@@ -60,7 +63,9 @@ public sealed record Watering(IReadOnlyList<Sum> Steps, Sum Week, double Days, i
         : (Sentence)$"In a dry week of midsummer it drinks {Amount.Volume(Week.Value)}; its soil lasts {new Count((int)Math.Min(Math.Floor(Days), 99), "day", "days")}.";
 
     /// <summary>The way with the cans; null where no tap is on the plan.</summary>
-    public Sentence? Way => Carried is { } far ? (Sentence)$"That is {new Count(Cans, "can", "cans")} and {Amount.Length(far)} to and fro from the tap." : null;
+    public Sentence? Way => Carried is not { } far ? null : Over.Count == 0
+        ? (Sentence)$"That is {new Count(Cans, "can", "cans")} and {Amount.Length(far)} to and fro from the tap."
+        : (Sentence)$"That is {new Count(Cans, "can", "cans")} and {Amount.Length(far)} to and fro from the tap, over {string.Join(" and ", Over)} each time: a barrel on this side, or a hose, saves them.";
 
     /// <summary>What another spot changes; null where it is the same to a twentieth.</summary>
     public static Sentence? Difference(Watering was, Watering now)

@@ -15,6 +15,9 @@ public sealed record Whereabouts(int SpotId, string Name, SunHours Sun, bool Hot
     /// <summary>Its ground, as it was told and tested; null where it is no ground, or unknown.</summary>
     public TestedGround? Ground { get; init; }
 
+    /// <summary>Days of a year in which it may be used; null where it always may.</summary>
+    public int? FreeDays { get; init; }
+
     /// <summary>Rounding of a tenth of an hour is no shade.</summary>
     private const double Near = .05;
 
@@ -23,6 +26,7 @@ public sealed record Whereabouts(int SpotId, string Name, SunHours Sun, bool Hot
     public Sentence? WhyNot(Crop crop, bool open = false)
     {
         if (Sun.InAll < crop.LightHours - Near) return $"{Name} has {Hours(Sun.InAll)} of sun a summer’s day, and one wants {Hours(crop.LightHours)}.";
+        if (FreeDays < crop.DaysToHarvest) return $"{Name} is free for {new Count(FreeDays.Value, "day", "days")} of the year, and it takes {new Count((int)Math.Ceiling(crop.DaysToHarvest), "day", "days")} there before the first picking.";
         return open && crop.GreatestPh is { } most && Ground?.Ph is { } ph && ph > most ? (Sentence)$"The ground at {Name} has pH {new Amount(ph, Sums.Unit.One)}, and it wants {new Amount(most, Sums.Unit.One)} at most where its roots find it." : null;
     }
 

@@ -12,7 +12,7 @@ internal static class SlipwayPlan
 
     public static IReadOnlyList<PlaceDraft> Places { get; } =
     [
-        new(PlaceSort.Spot, "The Apron", [Off(4.7, .15), Off(11.7, .15)]) { Depth = 3, DiagonalA = 7.616, DiagonalB = 7.61, Site = Core.Designs.Site.Paving, Slope = .0125, FallsTo = 120, ComesIn = ["birds"] },
+        new(PlaceSort.Spot, "The Apron", [Off(4.7, .15), Off(11.7, .15)]) { Depth = 3, DiagonalA = 7.616, DiagonalB = 7.61, Site = Core.Designs.Site.Paving, Slope = .0125, FallsTo = 120, ComesIn = ["birds"], SeenFrom = "the ferry", FreeFrom = 60, FreeTo = 304 },
         new(PlaceSort.Spot, "Boiler Wall", [Off(4.8, 5.05), Off(10.8, 5.05)]) { Depth = .9, Site = Core.Designs.Site.Paving, ComesIn = ["birds", "cats"], Ceiling = 2.4 },
         new(PlaceSort.Spot, "Behind the Winch House", [Off(.2, 2.3), Off(4.2, 2.3)]) { Depth = 3, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Hollow = true, ComesIn = ["slugs", "birds"], Tests = Behind },
         new(PlaceSort.Spot, "Slip Edge", [Off(4.9, 3.55), Off(12.9, 3.55)]) { Depth = 1.2, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Slope = .02, FallsTo = 120, ComesIn = ["rabbits", "birds"], Tests = [new(GroundTestKind.Rod, new(2026, 3, 21)) { Depth = .55, Struck = true }, new(GroundTestKind.Weeds, new(2026, 3, 21)) { Weeds = WeedKind.Perennial }] },
@@ -29,8 +29,11 @@ internal static class SlipwayPlan
         new(PlaceSort.Pile, "Shed", [Off(13.55, 6.85)]),
         new(PlaceSort.Pile, "Slip", [Off(12.2, .4)]),
         new(PlaceSort.Tap, "Yard tap", [Off(4.45, 5.85)]) { Flow = .0002 },
-        new(PlaceSort.Door, "Shed door", [Off(11, 6.05)]) { Swing = .9 },
+        new(PlaceSort.Door, "Shed door", [Off(11, 6.05)]) { Swing = .9, Shut = 90, OpensLeft = true },
         new(PlaceSort.Buried, "Old water pipe", [Off(4.45, 5.9), Off(2.1, 2.2)]),
+        new(PlaceSort.Door, "Mess-room door", [Off(3.2, 2.25)]) { Swing = .8, Shut = 270, OpensLeft = false, Kitchen = true },
+        new(PlaceSort.Steps, "Loft stair", [Off(11.15, 4.3), Off(11.15, 5.7)]) { Width = .6, Rise = 2.6 },
+        new(PlaceSort.Power, "Winch socket", [Off(4.25, 1.2)]),
     ];
 
     private static IReadOnlyList<GroundTestDraft> Behind =>

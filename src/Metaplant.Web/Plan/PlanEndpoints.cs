@@ -1,13 +1,16 @@
 using Metaplant.Core.Drawing;
 using Metaplant.Core.Geometry;
+using Metaplant.Core.Matching;
 using Metaplant.Core.Places;
 using Metaplant.Core.Sums;
 using Metaplant.Data;
 using Metaplant.Data.Settings;
+using Metaplant.Web.Drawing;
 using Metaplant.Web.Errors;
 using Metaplant.Web.Projects;
 using Metaplant.Web.Telling;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Http.Timeouts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Metaplant.Web.Plan;
@@ -26,14 +29,18 @@ internal static class PlanEndpoints
         api.MapPut("/plan/places/{id:int}", Change).WithName("changePlace").InTurn();
         api.MapDelete("/plan/places/{id:int}", Remove).WithName("removePlace").InTurn();
         api.MapPost("/plan/try", Try).WithName("tryPlace");
+        api.MapPost("/plan/north", North).WithName("northByStick");
         api.MapGet("/plan/days/{day:int}", Day).WithName("planDay");
         api.MapGet("/plan/spots/{id:int}", Report).WithName("spot");
+        // All designs are matched for it, which takes a small computer its time.
+        api.MapGet("/plan/spots/{id:int}/designs", Designs).WithName("designsFor").WithMetadata(new RequestTimeoutAttribute(120_000));
         api.MapGet("/plan/file", Out).WithName("planOut");
         api.MapPut("/plan/file", In).WithName("planIn").InTurn();
         api.MapGet("/plan.svg", Drawn).WithName("planDrawn");
         api.MapGet("/plan/sheet.svg", Sheet).WithName("planSheet");
         api.MapGet("/projects/{id:int}/pegs", Pegs).WithName("pegs");
         api.MapGet("/projects/{id:int}/pegs.svg", PegsDrawn).WithName("pegsDrawn");
+        api.MapGet("/projects/{id:int}/pegs/bend", Bent).WithName("pegsBent");
         api.MapGet("/projects/{id:int}/fetching", Fetching).WithName("fetching");
         api.MapGet("/projects/{id:int}/spots", Rank).WithName("spotsFor");
         api.MapPut("/projects/{id:int}/stands", Stand).WithName("stand").InTurn();
@@ -47,7 +54,7 @@ internal static class PlanEndpoints
         var (least, greatest) = kept.Plan.Extent;
         var north = kept.Plan.Site.Toward(0);
         return new(
-            kept.Plan.Site, settings.Site is not null, [north.X, north.Y], [least.X, least.Y, greatest.X, greatest.Y], [.. kept.Places.Select(PlaceDto.Of)],
+            kept.Plan.Site, settings.Site is not null, [north.X, north.Y], [least.X, least.Y, greatest.X, greatest.Y], [.. kept.Places.Select(p => PlaceDto.Of(p, kept.Plan.Site))],
             [.. standing.Select(s => StandingDto.Of(s, standing, settings.Plan, handbook))]);
     }
 
@@ -61,26 +68,28 @@ internal static class PlanEndpoints
 
     private static async Task<Results<Ok<PlaceDto>, ValidationProblem>> Add(PlaceInput input, GardenContext garden, TimeProvider clock, CancellationToken cancel)
     {
-        var placed = await PlaceAsync(input, 0, garden, cancel);
+        var site = await SiteAsync(garden, cancel);
+        var placed = Placed(input, 0, site);
         if (!placed.Ok) return Problems.Refuse(placed.Problems);
         if (await garden.Places.CountAsync(cancel) >= PlanKeeping.MostPlaces) return Problems.Refuse("drawn", $"A plan has at most {PlanKeeping.MostPlaces} things on it.");
         var row = PlanKeeping.Row(input.Drawn!);
         garden.Places.Add(row);
         await garden.SaveAsync($"{row.Name} on the plan", clock.GetUtcNow().UtcDateTime, cancel);
-        return TypedResults.Ok(PlaceDto.Of(new(row, row.ReadDraft(), placed)));
+        return TypedResults.Ok(PlaceDto.Of(new(row, row.ReadDraft(), placed), site));
     }
 
     private static async Task<Results<Ok<PlaceDto>, ValidationProblem, NotFound, ProblemHttpResult>> Change(int id, PlaceInput input, GardenContext garden, TimeProvider clock, CancellationToken cancel)
     {
         if (await garden.Places.FindAsync([id], cancel) is not { } row) return TypedResults.NotFound();
         if (row.Version != input.Version) return Problems.Changed();
-        var placed = await PlaceAsync(input, id, garden, cancel);
+        var site = await SiteAsync(garden, cancel);
+        var placed = Placed(input, id, site);
         if (!placed.Ok) return Problems.Refuse(placed.Problems);
         var draft = input.Drawn!;
         if (draft.Sort != PlaceSort.Spot && await StandsThereAsync(garden, id, cancel) is { } name) return Problems.Refuse("sort", $"{name} is for this spot: it cannot become anything else.");
         (row.Sort, row.Name, row.Drawn) = (draft.Sort.ToString(), draft.Name.Trim(), PlanKeeping.Write(draft));
         await garden.SaveAsync($"{row.Name} on the plan", clock.GetUtcNow().UtcDateTime, cancel);
-        return TypedResults.Ok(PlaceDto.Of(new(row, row.ReadDraft(), placed)));
+        return TypedResults.Ok(PlaceDto.Of(new(row, row.ReadDraft(), placed), site));
     }
 
     private static async Task<Results<NoContent, ValidationProblem, NotFound, ProblemHttpResult>> Remove(int id, int version, GardenContext garden, TimeProvider clock, CancellationToken cancel)
@@ -96,12 +105,25 @@ internal static class PlanEndpoints
     /// <summary>Where a draft would lie, while it is being typed; nothing is kept.</summary>
     private static async Task<Results<Ok<PlaceDto>, ValidationProblem>> Try(PlaceInput input, GardenContext garden, CancellationToken cancel)
     {
-        var placed = await PlaceAsync(input, 0, garden, cancel);
-        return placed.Ok ? TypedResults.Ok(PlaceDto.Of(new(PlanKeeping.Row(input.Drawn!), input.Drawn!, placed))) : Problems.Refuse(placed.Problems);
+        var site = await SiteAsync(garden, cancel);
+        var placed = Placed(input, 0, site);
+        return placed.Ok ? TypedResults.Ok(PlaceDto.Of(new(PlanKeeping.Row(input.Drawn!), input.Drawn!, placed), site)) : Problems.Refuse(placed.Problems);
     }
 
-    private static async Task<Outcome<Surveyed>> PlaceAsync(PlaceInput input, int id, GardenContext garden, CancellationToken cancel)
-        => PlaceDraft.Whole(input.Drawn) is not { } draft ? new Problem("drawn", "What goes on the plan has a name and marks.") : Survey.Of(draft, id, ((await GardenSettings.ReadAsync(garden, cancel)).Site ?? PlanSite.Nothing).BaseLine);
+    private static Outcome<Surveyed> Placed(PlaceInput input, int id, PlanSite site)
+        => PlaceDraft.Whole(input.Drawn) is not { } draft ? new Problem("drawn", "What goes on the plan has a name and marks.") : Survey.Of(draft, id, site.BaseLine);
+
+    private static async Task<PlanSite> SiteAsync(GardenContext garden, CancellationToken cancel) => (await GardenSettings.ReadAsync(garden, cancel)).Site ?? PlanSite.Nothing;
+
+    /// <summary>How the base line lies, by the shadow of a stick; nothing is kept.</summary>
+    private static Results<Ok<NorthByStick>, ValidationProblem> North(StickInput input)
+    {
+        if (input is not { Foot: { } foot, Tip: { } tip }) return Problems.Refuse(input.Foot is null ? "foot" : "tip", "Measure the foot of the stick and the tip of its shadow.");
+        List<Problem> problems = [.. (PlanSite.Nothing with { BaseLine = input.BaseLine, Latitude = input.Latitude }).Problems()];
+        if (problems.Count > 0) return Problems.Refuse(problems);
+        var north = NorthByStick.Of(foot, tip, input.BaseLine, input.Latitude);
+        return north.Ok ? TypedResults.Ok(north.Value) : Problems.Refuse(north.Problems);
+    }
 
     private static Task<string?> StandsThereAsync(GardenContext garden, int spot, CancellationToken cancel) => garden.Projects.Where(p => p.SpotId == spot).OrderBy(p => p.Id).Select(p => p.Name).FirstOrDefaultAsync(cancel);
 
@@ -117,6 +139,17 @@ internal static class PlanEndpoints
     {
         var settings = await atHand.SettingsAsync(garden, cancel);
         return settings.Plan.Find(id) is { } spot ? TypedResults.Ok(SpotReportDto.Of(settings.Plan.Report(spot, settings.Handbook), settings.Plan, settings.Handbook)) : TypedResults.NotFound();
+    }
+
+    /// <summary>Every design for a spot, made of the heap there is; the one that suits it best first.</summary>
+    private static async Task<Results<Ok<IReadOnlyList<DesignRankDto>>, ValidationProblem, NotFound>> Designs(int id, GardenContext garden, AtHand atHand, CancellationToken cancel)
+    {
+        var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
+        if (settings.Plan.Find(id) is null) return TypedResults.NotFound();
+        var brief = (BriefDto.Nothing with { Spot = id }).ToBrief(settings);
+        if (!brief.Ok) return Problems.Refuse(brief.Problems);
+        var ranked = DesignRank.Ordered(Matcher.Match(heap, brief.Value, Aim.MostSoil, cancel: cancel), brief.Value.Here!);
+        return TypedResults.Ok<IReadOnlyList<DesignRankDto>>([.. ranked.Select(r => new DesignRankDto(r.Design.Id, r.Design.Name, r.Standing, r.Worst, r.Words))]);
     }
 
     private static async Task<PlanFileDto> Out(GardenContext garden, CancellationToken cancel)
@@ -159,7 +192,16 @@ internal static class PlanEndpoints
         if (await StandsAsync(id, garden, cancel) is not { } planter) return Problems.NotHere(StandsNowhere);
         var opened = await PictureEndpoints.OpenAsync(garden, id, cancel);
         IReadOnlyList<Point> posts = opened.Value is { } project ? SettingOut.Posts(project.Board.Fit.Blueprint.Scene()) : [];
-        return TypedResults.Ok(SettingOutDto.Of(SettingOut.Of((await atHand.SettingsAsync(garden, cancel)).Plan, planter, posts), opened.Ok));
+        var plan = (await atHand.SettingsAsync(garden, cancel)).Plan;
+        return TypedResults.Ok(SettingOutDto.Of(SettingOut.Of(plan, planter, posts), opened.Ok, EdgeFollowed.Of(plan, planter)));
+    }
+
+    /// <summary>The same length and width round a bend.</summary>
+    private static async Task<Results<Ok<Bend>, ValidationProblem, ProblemHttpResult>> Bent(int id, double? rise, GardenContext garden, CancellationToken cancel)
+    {
+        if (await StandsAsync(id, garden, cancel) is not { } planter) return Problems.NotHere(StandsNowhere);
+        var bend = Bend.Of(planter.Size.Length, rise ?? 0, planter.Size.Width);
+        return bend.Ok ? TypedResults.Ok(bend.Value) : Problems.Refuse(bend.Problems);
     }
 
     private static async Task<Results<ContentHttpResult, ProblemHttpResult>> PegsDrawn(int id, GardenContext garden, AtHand atHand, CancellationToken cancel)
@@ -196,7 +238,7 @@ internal static class PlanEndpoints
         if (await garden.Projects.FindAsync([id], cancel) is not { } row) return TypedResults.NotFound();
         if (row.Version != input.Version) return Problems.Changed();
         var settings = await GardenSettings.ForBriefsAsync(garden, cancel);
-        var changed = await garden.StandAsync(row, settings, input.Spot is { } spot ? new(spot, input.X ?? 0, input.Y ?? 0, input.Turned ?? 0) : null, cancel);
+        var changed = await garden.StandAsync(row, settings, input.Spot is { } spot ? new(spot, input.X ?? 0, input.Y ?? 0, input.Turned ?? 0, input.Snap == true) : null, cancel);
         if (!changed.Ok) return Problems.Refuse(changed.Problems);
         await garden.SaveAsync(input.Spot is null ? $"{row.Name} off the plan" : $"{row.Name} set down", clock.GetUtcNow().UtcDateTime, cancel);
         return TypedResults.Ok(new MovedDto(changed.Value.Changed));

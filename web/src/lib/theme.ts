@@ -25,7 +25,7 @@ export const theme = {
   accordion: 'border-0 rounded-none',
   accordionItem: {
     button:
-      'flex-row-reverse items-baseline justify-end gap-2 p-0 border-0 rounded-none min-h-(--target) text-base text-ink hover:bg-transparent bg-transparent focus:ring-0 group-first:rounded-none',
+      'flex-row-reverse items-center justify-end gap-2 p-0 border-0 rounded-none min-h-(--target) text-base text-ink hover:bg-transparent bg-transparent focus:ring-0 group-first:rounded-none',
     content: 'p-0 border-0',
     active: 'text-ink bg-transparent',
     inactive: 'text-ink bg-transparent hover:bg-transparent',

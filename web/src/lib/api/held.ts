@@ -48,12 +48,23 @@ export function troubleWith({ failureReason, error }: { failureReason: Error | n
 
 /** What has to be read again after a part of the garden was changed. All that a reader sees is judged and told by the settings. */
 const READ_AGAIN: Record<string, readonly string[]> = {
-  Heap: ['things', 'needs-a-look', 'matches', 'project', 'better', 'seen', 'wanted', 'spots-for', 'fetching'],
+  Heap: [
+    'things',
+    'needs-a-look',
+    'matches',
+    'project',
+    'better',
+    'seen',
+    'wanted',
+    'spots-for',
+    'designs-for',
+    'fetching',
+  ],
   Photographs: ['things'],
-  Projects: ['projects', 'project', 'spots-for', 'pegs', 'fetching'],
+  Projects: ['projects', 'project', 'spots-for', 'designs-for', 'pegs', 'fetching'],
   Standing: ['plan', 'pegs', 'fetching'],
-  Plan: ['plan', 'plan-day', 'spot', 'spots-for', 'pegs', 'project', 'matches', 'fetching'],
-  Shelf: ['matches', 'project'],
+  Plan: ['plan', 'plan-day', 'spot', 'spots-for', 'designs-for', 'pegs', 'project', 'matches', 'fetching'],
+  Shelf: ['matches', 'project', 'designs-for'],
   Settings: [
     'told',
     'catalogue',
@@ -71,13 +82,14 @@ const READ_AGAIN: Record<string, readonly string[]> = {
     'plan-day',
     'spot',
     'spots-for',
+    'designs-for',
     'pegs',
     'fetching',
   ],
 };
 
 /** What nobody waits for before they go on: it takes as long as it takes, and what was there stays until then. */
-const AT_LEISURE: readonly string[] = ['matches', 'better', 'needs-a-look', 'wanted'];
+const AT_LEISURE: readonly string[] = ['designs-for', 'matches', 'better', 'needs-a-look', 'wanted'];
 
 let settling: Promise<unknown> = Promise.resolve();
 

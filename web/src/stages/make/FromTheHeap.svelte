@@ -46,6 +46,7 @@
 {#if walk}
   <p class="small soft">
     In the order of a walk from where it will stand and back: {say(walk.length, 'Metre', garden.system)} as the crow flies.
+    {#if walk.over.length}It goes over {walk.over.join(' and ')}: there it is carried and not wheeled.{/if}
   </p>
   {#each walk.stops as stop, i (stop.place)}
     <h3>{i + 1}. {stop.place}</h3>

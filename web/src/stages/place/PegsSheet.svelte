@@ -4,7 +4,9 @@
   import { troubleWith } from '../../lib/api/held';
   import { garden } from '../../lib/garden.svelte';
   import { say } from '../../lib/units/tell';
+  import AlongAnEdge from './AlongAnEdge.svelte';
   import { pegsAsked } from './place.svelte';
+  import RoundABend from './RoundABend.svelte';
 
   /** A sheet to take outdoors: one planter, from the plan onto the ground. */
   const { project }: { project: number } = $props();
@@ -94,6 +96,8 @@
         It can no longer be drawn, so that nothing is known of its posts. Open it in Make to see why.
       </p>
     {/if}
+    {#if pegs.edges.length}<AlongAnEdge edges={pegs.edges} />{/if}
+    <RoundABend {project} length={pegs.length} />
   {:else if troubleWith(asked)}<p class="problem" role="alert">{troubleWith(asked)?.whole}</p>
   {:else}<Waiting words="Drawing the tapes out…" />{/if}
 </article>

@@ -42,8 +42,8 @@
     garden.lifted = {};
   });
 
-  async function moved(p: Planter, x: number, y: number) {
-    await table.stand(p.project, { spot: p.spot, x, y, turned: p.turned });
+  async function moved(p: Planter, x: number, y: number, byHand: boolean) {
+    await table.stand(p.project, { spot: p.spot, x, y, turned: p.turned, snap: byHand });
   }
 </script>
 
@@ -62,7 +62,7 @@
           tried={measuring ? table.tried : null}
           onplace={(id) => void push(`/place/${id}`)}
           onproject={(id) => void push(`/place/planter-${id}`)}
-          onmove={(p, x, y) => void moved(p, x, y)}
+          onmove={(p, x, y, byHand) => void moved(p, x, y, byHand)}
         />
       </div>
       {#if troubleWith(day)}<p class="problem" role="alert">{troubleWith(day)?.whole}</p>

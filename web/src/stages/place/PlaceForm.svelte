@@ -4,6 +4,7 @@
   import Button from '../../lib/controls/Button.svelte';
   import Field from '../../lib/controls/Field.svelte';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
+  import DoorFields from './DoorFields.svelte';
   import MarkFields from './MarkFields.svelte';
   import SpotFields from './SpotFields.svelte';
   import { MONTHS } from './days';
@@ -19,13 +20,15 @@
     ['Path', 'A path'],
     ['Tap', 'A tap'],
     ['Door', 'A door or gate'],
+    ['Steps', 'Steps'],
+    ['Power', 'A socket or lamp outdoors'],
     ['Buried', 'A pipe or cable underground'],
     ['Plants', 'Plants that are there already'],
     ['Pile', 'A place where the heap lies'],
   ];
 
   interface Measure {
-    id: 'height' | 'thickness' | 'porosity' | 'crown' | 'crownFrom' | 'width' | 'flow' | 'swing';
+    id: 'height' | 'thickness' | 'porosity' | 'crown' | 'crownFrom' | 'width' | 'flow' | 'swing' | 'rise';
     name: string;
     hint?: string;
     unit: Unit;
@@ -56,13 +59,18 @@
     Path: [{ id: 'width', name: 'Width', unit: 'Metre' }],
     Tap: [{ id: 'flow', name: 'Flow', hint: 'A bucket and a watch', unit: 'CubicMetrePerSecond', blank: 'not timed' }],
     Door: [{ id: 'swing', name: 'Swings', hint: 'From the hinge to the far edge', unit: 'Metre' }],
+    Steps: [
+      { id: 'width', name: 'Width', unit: 'Metre' },
+      { id: 'rise', name: 'Rise', hint: 'From the foot of the lowest to the top of the highest', unit: 'Metre' },
+    ],
+    Power: [],
     Buried: [],
     Pile: [],
     Plants: [{ id: 'crown', name: 'Across', unit: 'Metre' }],
   };
 
   const draft = $derived(table.draft!);
-  const onePoint = $derived(['Tree', 'Tap', 'Door', 'Plants', 'Pile'].includes(draft.sort));
+  const onePoint = $derived(['Tree', 'Tap', 'Door', 'Plants', 'Pile', 'Power'].includes(draft.sort));
   const round = $derived(['Spot', 'Building'].includes(draft.sort));
 
   function set(change: Partial<Draft>) {
@@ -149,6 +157,7 @@
         </label>
       {/each}
     {/if}
+    {#if draft.sort === 'Door'}<DoorFields {draft} {set} />{/if}
     {#if draft.sort === 'Spot'}<SpotFields {draft} {set} {wrong} />{/if}
   </div>
   <div class="press">

@@ -19,7 +19,7 @@
     onplace: (id: number) => void;
     onproject: (id: number) => void;
     /** A planter was let go of; m on the plan. */
-    onmove: (planter: Planter, x: number, y: number) => void;
+    onmove: (planter: Planter, x: number, y: number, byHand: boolean) => void;
   }
 
   const { plan, day, moment, place, project, tried, onplace, onproject, onmove }: Props = $props();
@@ -102,7 +102,7 @@
           inHand={s.project === project}
           named={roomy || s.project === project}
           onproject={() => onproject(s.project)}
-          onmove={(x, y) => onmove(s, x, y)}
+          onmove={(x, y, byHand) => onmove(s, x, y, byHand)}
         />{/each}
       <g class="words" aria-hidden="true">
         {#each spots.filter((s) => roomy || s.id === place) as s (s.id)}

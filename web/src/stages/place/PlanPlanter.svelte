@@ -10,7 +10,7 @@
     named: boolean;
     onproject: () => void;
     /** It was let go of; m on the plan. */
-    onmove: (x: number, y: number) => void;
+    onmove: (x: number, y: number, byHand: boolean) => void;
   }
 
   const { planter, frame, inHand, named, onproject, onmove }: Props = $props();
@@ -35,7 +35,7 @@
 
   function up() {
     if (drag && Math.hypot(drag.x, drag.y) > STILL)
-      onmove(planter.x + drag.x / frame.scale, planter.y - drag.y / frame.scale);
+      onmove(planter.x + drag.x / frame.scale, planter.y - drag.y / frame.scale, true);
     drag = null;
   }
 
@@ -43,7 +43,7 @@
     const step = event.shiftKey ? FINGER : HAND;
     const by = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, step], ArrowDown: [0, -step] }[event.key];
     if (event.key === 'Enter' || event.key === ' ') onproject();
-    else if (by) onmove(planter.x + by[0], planter.y + by[1]);
+    else if (by) onmove(planter.x + by[0], planter.y + by[1], false);
     else return;
     event.preventDefault();
   }

@@ -41,12 +41,16 @@
     />
   {:else if drawn.sort === 'Pile'}<rect class="pile" x={x - 7} y={y - 7} width="14" height="14" />
   {:else if drawn.sort === 'Tap'}<circle class="tap" cx={x} cy={y} r="7" />
+  {:else if drawn.sort === 'Power'}
+    <circle class="power" cx={x} cy={y} r="7" />
+    <path class="flash" d="M{x + 1} {y - 5}l-4 6h3l-1 4l4 -6h-3z" />
   {:else if drawn.sort === 'Door'}
-    <circle class="swing" cx={x} cy={y} r={(drawn.swing ?? 0.8) * frame.scale} />
+    <polygon class="swing" points={pointsOf({ points: place.swept }, frame)} />
     <circle class="stem" cx={x} cy={y} r="3.5" />
   {:else}
     <polyline class="reach" {points} />
     <polyline class="line" {points} stroke-width={wide} />
+    {#if drawn.sort === 'Steps'}<polyline class="treads" {points} stroke-width={wide} />{/if}
   {/if}
 </g>
 
@@ -106,6 +110,7 @@
   .in-hand .solid,
   .in-hand .crown,
   .in-hand .tap,
+  .in-hand .power,
   .in-hand .pile {
     stroke: var(--plan-hand);
   }
@@ -118,6 +123,26 @@
 
   .stem {
     fill: var(--plan-ink);
+  }
+
+  [data-sort='Steps'] .line {
+    stroke: var(--plan-path);
+  }
+
+  .treads {
+    fill: none;
+    stroke: var(--plan-ink);
+    stroke-dasharray: 2 6;
+  }
+
+  .power {
+    fill: var(--plan-wall);
+    stroke: var(--plan-ink);
+    stroke-width: 1.5;
+  }
+
+  .flash {
+    fill: var(--paper);
   }
 
   .tap {

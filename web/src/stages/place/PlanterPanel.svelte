@@ -85,8 +85,19 @@
         onvalue={(turned) => void stand({ turned })}
         onerror={(s) => (errors = { ...errors, turned: s })}
       />
+      {#each planter.edges as e (e.name)}<MeasureField
+          name="From {e.name}"
+          unit="Metre"
+          value={e.away}
+          onvalue={(v) =>
+            void stand({ x: planter.x + e.toward[0] * (e.away - v), y: planter.y + e.toward[1] * (e.away - v) })}
+          onerror={(s) => (wrong = s)}
+        />{/each}
     </div>
-    <p class="soft small">Drag it on the plan, or move it there with the arrow keys; with Shift a finger’s breadth.</p>
+    <p class="soft small">
+      Let go of near a wall it is drawn to it. Drag it on the plan, or move it there with the arrow keys; with Shift a
+      finger’s breadth.
+    </p>
     {#if table.changed.length}
       <div class="changed" role="status">
         <h2>At this spot</h2>

@@ -6,7 +6,8 @@
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { degreesOf, EXPOSURES, WINDS, windOf } from '../../lib/sites';
-  import { dateOf, daysIn, MONTHS, numberOf } from './days';
+  import DayOfYear from './DayOfYear.svelte';
+  import NorthByStick from './NorthByStick.svelte';
 
   const { site }: { site: Schemas['PlanSite'] } = $props();
 
@@ -21,7 +22,7 @@
     {
       id: 'bearing',
       name: 'Direction from A to B',
-      hint: 'By compass: north 0, east 90, south 180, west 270. Or by a stick: when its shadow is shortest it points north, and south of the equator south',
+      hint: 'By compass: north 0, east 90, south 180, west 270. Or by a stick, below',
       unit: 'Degree',
     },
   ];
@@ -53,6 +54,11 @@
       onerror={(w) => (errors[m.id] = w)}
     />
   {/each}
+  <NorthByStick
+    baseLine={all.baseLine}
+    latitude={all.latitude}
+    onbearing={(bearing) => ((typed.bearing = bearing), delete errors.bearing)}
+  />
   <label class="field"
     >The wind finds it
     <Select
@@ -76,35 +82,7 @@
     </Select>
   </label>
   {#each [['lastFrost', 'Last frost in the open'], ['firstFrost', 'First frost in the open']] as const as [id, name] (id)}
-    {@const day = all[id]}
-    <fieldset>
-      <legend>{name}</legend>
-      <label
-        ><span class="sr">{name}, month</span><Select
-          placeholder=""
-          value={day === null ? '' : dateOf(day).month}
-          onchange={(e) =>
-            (typed[id] =
-              e.currentTarget.value === ''
-                ? null
-                : numberOf(Number(e.currentTarget.value), day === null ? 15 : dateOf(day).day))}
-        >
-          <option value="">nobody knows</option>
-          {#each MONTHS as month, n (n)}<option value={n}>{month}</option>{/each}
-        </Select></label
-      >
-      {#if day !== null}
-        <label
-          ><span class="sr">{name}, day</span><Select
-            placeholder=""
-            value={dateOf(day).day}
-            onchange={(e) => (typed[id] = numberOf(dateOf(day).month, Number(e.currentTarget.value)))}
-          >
-            {#each { length: daysIn(dateOf(day).month) }, n (n)}<option value={n + 1}>{n + 1}</option>{/each}
-          </Select></label
-        >
-      {/if}
-    </fieldset>
+    <DayOfYear {name} day={all[id]} blank="nobody knows" onday={(day) => (typed[id] = day)} />
   {/each}
   <div class="press">
     <Button kind="main" type="submit" class="px-5">Keep it</Button>
@@ -121,13 +99,6 @@
 
   .field {
     display: grid;
-  }
-
-  fieldset {
-    border: 0;
-    padding: 0;
-    display: flex;
-    gap: 8px;
   }
 
   .press {

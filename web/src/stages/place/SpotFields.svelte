@@ -4,6 +4,7 @@
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import { garden } from '../../lib/garden.svelte';
   import { degreesOf, SITES, WINDS, windOf } from '../../lib/sites';
+  import DayOfYear from './DayOfYear.svelte';
   import GroundTests from './GroundTests.svelte';
   import { table, type Draft } from './place.svelte';
 
@@ -117,6 +118,19 @@
       >They have said yes</span
     ></label
   >{/if}
+<label class="field"
+  >Seen from
+  <Field
+    value={draft.seenFrom ?? ''}
+    maxlength={60}
+    placeholder="nobody looks at it"
+    onchange={(e) => set({ seenFrom: e.currentTarget.value || null })}
+  />
+</label>
+{#each [['freeFrom', 'Free from'], ['freeTo', 'Free until']] as const as [id, name] (id)}
+  <DayOfYear {name} day={draft[id] ?? null} blank="all year" onday={(day) => set({ [id]: day })} />
+  {#if table.errors[id]}<p class="problem">{table.errors[id]}</p>{/if}
+{/each}
 <fieldset>
   <legend>Who comes in</legend>
   {#each garden.catalogue?.visitors ?? [] as v (v.id)}<label class="tick"

@@ -9,6 +9,7 @@
   import { say } from '../../lib/units/tell';
   import { day } from '../../lib/when';
   import { SITES, WINDS, windOf } from '../../lib/sites';
+  import DesignsHere from './DesignsHere.svelte';
   import { dayAndMonth } from './days';
   import { spotAsked, table, type Place } from './place.svelte';
   import SunBars from './SunBars.svelte';
@@ -79,6 +80,18 @@
     </dd>
     <dt>Water</dt>
     <dd>{report.toTap === null ? 'no tap is on the plan.' : `${tell(report.toTap, 'Metre')} to the tap.`}</dd>
+    {#if report.toKitchen !== null}
+      <dt>Picking</dt>
+      <dd>{tell(report.toKitchen, 'Metre')} to the kitchen.</dd>
+    {/if}
+    {#if place.drawn.freeFrom && place.drawn.freeTo}
+      <dt>Free</dt>
+      <dd>from {dayAndMonth(place.drawn.freeFrom)} to {dayAndMonth(place.drawn.freeTo)}.</dd>
+    {/if}
+    {#if place.drawn.seenFrom}
+      <dt>Seen from</dt>
+      <dd>{place.drawn.seenFrom}</dd>
+    {/if}
     {#if report.site === 'Soil'}
       <dt>Ground</dt>
       <dd>
@@ -127,6 +140,7 @@
     <Button class="px-4" onclick={() => void table.remove(place)}>Off the plan</Button>
   </div>
   {#if table.whole}<p class="problem" role="alert">{table.whole}</p>{/if}
+  <DesignsHere spot={place.id} />
   <Fold title="Peg it out" heading="h2">
     <p class="soft small">
       From the two ends of the base line, A and B, tapes pulled level. Look up pipes and cables before you drive a peg.

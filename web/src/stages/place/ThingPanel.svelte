@@ -1,6 +1,7 @@
 <script lang="ts">
   import Button from '../../lib/controls/Button.svelte';
   import { garden } from '../../lib/garden.svelte';
+  import { WINDS, windOf } from '../../lib/sites';
   import { say } from '../../lib/units/tell';
   import { MONTHS } from './days';
   import { table, type Place } from './place.svelte';
@@ -32,7 +33,15 @@
   {#if drawn.width}<dt>Width</dt>
     <dd>{long(drawn.width)}</dd>{/if}
   {#if drawn.swing}<dt>Swings</dt>
-    <dd>{long(drawn.swing)}</dd>{/if}
+    <dd>
+      {long(drawn.swing)}{drawn.shut == null
+        ? ', nobody has looked which way'
+        : `, to the ${drawn.opensLeft ? 'left' : 'right'} of its hinge when you look ${WINDS[windOf(drawn.shut)]}`}
+    </dd>{/if}
+  {#if drawn.kitchen}<dt>Leads</dt>
+    <dd>to the kitchen</dd>{/if}
+  {#if drawn.rise}<dt>Rise</dt>
+    <dd>{long(drawn.rise)}</dd>{/if}
   {#if drawn.flow}<dt>Flow</dt>
     <dd>{say(drawn.flow, 'CubicMetrePerSecond', garden.system)}</dd>{/if}
   {#if measured}<dt>Tapes</dt>
@@ -40,6 +49,11 @@
 </dl>
 {#if drawn.sort === 'Pile'}<p>
     Things whose “where it lies” is <b>{drawn.name}</b> are fetched from here.
+  </p>{/if}
+{#if drawn.sort === 'Steps'}<p>No barrow goes over them, and each can is carried.</p>{/if}
+{#if drawn.sort === 'Power'}<p>
+    Outdoors a socket wants a lid, a place out of the splash, and a breaker that trips at a leak: have an electrician
+    look at it.
   </p>{/if}
 {#if drawn.sort === 'Buried'}<p>
     That no other pipe or cable is on the plan does not mean that there is none. Look them up before you dig or drive

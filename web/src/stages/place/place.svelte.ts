@@ -42,6 +42,13 @@ export function blank(sort: Sort): Draft {
     tests: null,
     owner: null,
     allowed: null,
+    shut: null,
+    opensLeft: null,
+    kitchen: null,
+    rise: null,
+    seenFrom: null,
+    freeFrom: null,
+    freeTo: null,
   };
 }
 
@@ -144,14 +151,24 @@ class PlanTable {
   }
 
   /** Sets a project down, or takes it off the plan with null. */
-  async stand(project: number, at: { spot: number; x: number; y: number; turned: number } | null): Promise<string> {
+  async stand(
+    project: number,
+    at: { spot: number; x: number; y: number; turned: number; snap?: boolean } | null,
+  ): Promise<string> {
     const version = garden.projects.find((p) => p.id === project)?.version ?? 0;
     let changed: readonly string[] = [];
     const trouble = await garden.write(
       async () => {
         const answer = await api.PUT('/api/projects/{id}/stands', {
           params: { path: { id: project } },
-          body: { spot: at?.spot ?? null, x: at?.x ?? null, y: at?.y ?? null, turned: at?.turned ?? null, version },
+          body: {
+            spot: at?.spot ?? null,
+            x: at?.x ?? null,
+            y: at?.y ?? null,
+            turned: at?.turned ?? null,
+            snap: at?.snap ?? null,
+            version,
+          },
         });
         changed = (answer.data?.changed ?? []) as string[];
         return answer;
@@ -183,6 +200,35 @@ export const spotAsked = (id: () => number) =>
     () => ({
       queryKey: ['spot', id()],
       queryFn: ({ signal }) => taken(api.GET('/api/plan/spots/{id}', { params: { path: { id: id() } }, signal })),
+    }),
+    () => held,
+  );
+
+/** Every design for a spot, the one that suits it best first; it takes its time, so that it waits until somebody wants to know. */
+export const designsAsked = (spot: () => number, wanted: () => boolean) =>
+  createQuery(
+    () => ({
+      queryKey: ['designs-for', spot()],
+      queryFn: ({ signal }) =>
+        taken(api.GET('/api/plan/spots/{id}/designs', { params: { path: { id: spot() } }, signal })),
+      enabled: wanted(),
+    }),
+    () => held,
+  );
+
+/** A planter round a bend that rises so far, m. */
+export const bendAsked = (project: () => number, rise: () => number | null) =>
+  createQuery(
+    () => ({
+      queryKey: ['pegs', project(), 'bend', rise()],
+      queryFn: ({ signal }) =>
+        taken(
+          api.GET('/api/projects/{id}/pegs/bend', {
+            params: { path: { id: project() }, query: { rise: rise() ?? 0 } },
+            signal,
+          }),
+        ),
+      enabled: rise() !== null,
     }),
     () => held,
   );
