@@ -192,6 +192,8 @@ test('a stair, a door and a spot that is not free all year are measured by keys,
   await open('/place');
   await page.getByRole('group', { name: 'The garden from above' }).getByRole('button', { name: 'Shed door' }).press('Enter');
   await expect(page.getByText('to the left of its hinge when you look east')).toBeVisible();
+  await page.getByRole('group', { name: 'The garden from above' }).getByRole('button', { name: 'Loft Balcony' }).press('Enter');
+  await expect(page.getByText('It lies 2600 mm up, where gusts are harder.')).toBeVisible();
   await page.getByRole('group', { name: 'The garden from above' }).getByRole('button', { name: 'Slip Edge' }).press('Enter');
   await page.getByRole('button', { name: 'Measure again' }).press('Enter');
   await page.getByLabel('Free from, month').selectOption('May');

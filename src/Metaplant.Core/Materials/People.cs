@@ -16,8 +16,13 @@ public static class People
 
     public const string Arm = "people.arm";
     public const string Barrow = "people.barrow";
+    public const string KneelBelow = "people.kneel-below";
+    public const string StandAbove = "people.stand-above";
+    public const string RoomToKneel = "people.room-to-kneel";
+    public const string RoomToStand = "people.room-to-stand";
     public const string DailyWay = "people.daily-way";
 
+    private const string Body = "A grown person of middling height; measure your own back and knees";
     private const string Manual = "Guideline weights for lifting near the body, eased for a pair and three";
 
     /// <summary>The row of what one, two or three people lift together.</summary>
@@ -34,6 +39,10 @@ public static class People
         new(Climbing, "F_c", "a child who climbs what stands upright", 500, Unit.Newton, Evidence.Assumed, "A child of ten, stepping up") { NeverBelow = 200 },
         new(ClimbingBefore, "e_c", "how far before it the child hangs", .2, Unit.Metre, Evidence.Assumed, "Half of a child’s depth, and arms bent"),
         new(Arm, "a", "how far an arm reaches over soil", .75, Unit.Metre, Evidence.Assumed, "A grown person who stands or kneels at the edge; measure your own") { NeverBelow = .3, NeverAbove = 1.1 },
+        new(KneelBelow, "h_k", "height of soil up to which one kneels at it", .45, Unit.Metre, Evidence.Assumed, Body) { NeverBelow = .1, NeverAbove = .8 },
+        new(StandAbove, "h_s", "height of soil from which one stands upright at it", .7, Unit.Metre, Evidence.Assumed, Body) { NeverBelow = .4, NeverAbove = 1.2 },
+        new(RoomToKneel, "w_k", "room to kneel", .6, Unit.Metre, Evidence.Assumed, Body) { NeverBelow = .3, NeverAbove = 1.2 },
+        new(RoomToStand, "w_s", "room to stand", .45, Unit.Metre, Evidence.Assumed, Body) { NeverBelow = .25, NeverAbove = 1.2 },
         new(DailyWay, "w", "farthest from the kitchen that is walked nearly every day", 20, Unit.Metre, Evidence.Assumed, "Estimate: what lies farther is visited when there is time; put in your own") { NeverBelow = 2, NeverAbove = 200 },
         new(Barrow, "b", "width of a path for the barrow", .68, Unit.Metre, Evidence.Assumed, "A garden barrow and knuckles; measure your own") { NeverBelow = .3, NeverAbove = 1.5 },
         new(FloorLow, "q_k", "what balconies and roofs to walk on are often made for, low end", 2500, Unit.Pascal, Evidence.Defined, "EN 1991-1-1 table 6.2, category A, balconies 2.5 to 4.0 kN/m²"),

@@ -9,7 +9,7 @@ namespace Metaplant.Core.Places;
 internal static class AtItsSpot
 {
     public static IEnumerable<PlaceRemark> Of(GardenPlan plan, Spot spot, StandingPlanter planter, Handbook handbook)
-        => Load(spot, planter).Concat(ComingIn(spot, planter, handbook)).Concat(Permission(spot)).Concat(Season(spot)).Concat(Looked(spot)).Concat(OfGround(spot, planter, handbook)).Concat(Drinks(plan, planter, handbook));
+        => Load(spot, planter).Concat(ComingIn(spot, planter, handbook)).Concat(Permission(spot)).Concat(Season(spot)).Concat(Looked(spot)).Concat(HotSides(plan, spot, planter, handbook)).Concat(OfGround(spot, planter, handbook)).Concat(Drinks(plan, planter, handbook));
 
     private static IEnumerable<PlaceRemark> Load(Spot spot, StandingPlanter planter)
     {
@@ -37,6 +37,15 @@ internal static class AtItsSpot
 
     private static string Day(int of) => new DateOnly(2026, 1, 1).AddDays(of - 1).ToString("d MMMM", CultureInfo.InvariantCulture);
 
+    /// <summary>What the afternoon does to its sides.</summary>
+    private static IEnumerable<PlaceRemark> HotSides(GardenPlan plan, Spot spot, StandingPlanter planter, Handbook handbook)
+    {
+        if (planter is not { Mass: not null, Size.Heats: not false } || plan.Report(spot, handbook).Here.Sun.Afternoon is not (>= SpotReport.HotAfternoon and var hours)) yield break;
+        yield return planter.Size.Heats == true
+            ? new("heat", Verdict.Tight, $"Its sides take up the sun and have {new Amount(hours, Unit.Hour)} of it on a summer’s afternoon: roots at them get too hot. Stand a board before them, or let something trail over, and grow what likes heat.")
+            : new("heat", Verdict.Tight, $"Nobody has said how dark its sides are, and they have {new Amount(hours, Unit.Hour)} of sun on a summer’s afternoon: pale ones stay cool, dark ones cook roots.");
+    }
+
     private static IEnumerable<PlaceRemark> Looked(Spot spot)
     {
         if (spot.SeenFrom.Length > 0) yield return new("seen", Verdict.Sound, $"It is seen from {spot.SeenFrom}: its better side goes that way.");
@@ -60,6 +69,6 @@ internal static class AtItsSpot
 
     private static IEnumerable<PlaceRemark> Drinks(GardenPlan plan, StandingPlanter planter, Handbook handbook)
     {
-        if (planter.Water(plan, handbook) is { } water) yield return new("water", water.Days < 1 || water.Over.Count > 0 ? Verdict.Tight : Verdict.Sound, water.Way is { } way ? (Sentence)$"{water.Words} {way}" : water.Words);
+        if (planter.Water(plan, handbook) is { } water) yield return new("water", water.Days < 1 || water.Climbs ? Verdict.Tight : Verdict.Sound, water.Way is { } way ? (Sentence)$"{water.Words} {way}" : water.Words);
     }
 }

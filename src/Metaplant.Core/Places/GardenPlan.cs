@@ -16,6 +16,12 @@ namespace Metaplant.Core.Places;
 /// <param name="FirstFrost">Day of the year of the first.</param>
 public sealed record PlanSite(double Latitude, double BaseLine, double Bearing, Exposure Exposure, double? WindFrom, int? LastFrost, int? FirstFrost)
 {
+    /// <summary>m above the sea; null where nobody looked.</summary>
+    public double? Height { get; init; }
+
+    /// <summary>m above the sea of where the frost dates are from; null where they are the garden's own.</summary>
+    public double? FrostHeight { get; init; }
+
     public static PlanSite Nothing { get; } = new(50, 10, 90, Exposure.Open, null, null, null);
 
     public IEnumerable<Problem> Problems()
@@ -26,6 +32,8 @@ public sealed record PlanSite(double Latitude, double BaseLine, double Bearing, 
         if (!Enum.IsDefined(Exposure)) yield return new("exposure", "There is no such exposure.");
         if (WindFrom is { } wind && wind is not (>= 0 and < 360)) yield return new("windFrom", "A direction is from 0 up to 360 degrees.");
         if (LastFrost is { } last && last is not (>= 1 and <= 366)) yield return new("lastFrost", "There is no such day.");
+        foreach (var (height, field) in ((double?, string)[])[(Height, "height"), (FrostHeight, "frostHeight")]) if (height is { } h && h is not (>= -450 and <= 5500)) yield return new(field, $"From {Amount.Length(-450)} to {Amount.Length(5500)} above the sea.");
+        if (FrostHeight is not null && Height is null) yield return new("height", "To set frost dates from elsewhere right it takes the height of the garden too.");
         if (FirstFrost is { } first && first is not (>= 1 and <= 366)) yield return new("firstFrost", "There is no such day.");
     }
 

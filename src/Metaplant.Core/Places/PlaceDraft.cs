@@ -108,6 +108,9 @@ public sealed record PlaceDraft(PlaceSort Sort, string Name, IReadOnlyList<MarkD
     /// <summary>They have said yes.</summary>
     public bool? Allowed { get; init; }
 
+    /// <summary>Of a deck, balcony or roof: how high its floor lies above the ground around.</summary>
+    public double? Up { get; init; }
+
     /// <summary>Of a spot: from where it is looked at.</summary>
     public string? SeenFrom { get; init; }
 

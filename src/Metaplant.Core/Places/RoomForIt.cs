@@ -18,7 +18,7 @@ internal static class RoomForIt
     public static IEnumerable<PlaceRemark> Of(GardenPlan plan, Spot spot, List<StandingPlanter> others, StandingPlanter planter, Handbook handbook)
     {
         var body = Figures.Area(planter.Corners);
-        return Edge(spot, body).Concat(InTheWay(plan, others, body)).Concat(Gap(plan, others, body, handbook)).Concat(Reach(plan, others, planter, handbook)).Concat(Shade(plan, others, planter, handbook));
+        return Edge(spot, body).Concat(InTheWay(plan, others, body)).Concat(Gap(plan, others, body, handbook)).Concat(Reach(plan, others, planter, handbook)).Concat(Work(planter, handbook)).Concat(Shade(plan, others, planter, handbook));
     }
 
     private static IEnumerable<PlaceRemark> Edge(Spot spot, Polygon body)
@@ -67,19 +67,28 @@ internal static class RoomForIt
     private static IEnumerable<PlaceRemark> Reach(GardenPlan plan, List<StandingPlanter> others, StandingPlanter planter, Handbook handbook)
     {
         if (planter.Mass is null) yield break;
-        const double RoomToStand = .45;
-        var arm = handbook[People.Arm];
+        var kneels = planter.Size.Soil <= handbook[People.KneelBelow];
+        double arm = handbook[People.Arm], room = handbook[kneels ? People.RoomToKneel : People.RoomToStand];
         var (sin, cos) = Math.SinCos(planter.Turned * Math.PI / 180);
         var free = new[] { 1, -1 }.Count(side =>
         {
-            var off = planter.Size.Width / 2 + RoomToStand / 2;
-            var standing = planter with { At = new(planter.At.X - sin * off * side, planter.At.Y + cos * off * side), Size = planter.Size with { Width = RoomToStand - .02 } };
+            var off = planter.Size.Width / 2 + room / 2;
+            var standing = planter with { At = new(planter.At.X - sin * off * side, planter.At.Y + cos * off * side), Size = planter.Size with { Width = room - .02 } };
             var strip = Figures.Area(standing.Corners);
             return Beside(plan, others).All(o => o.Shape.Distance(strip) >= o.Half && !Overlap(strip, o.Shape));
         });
         var far = free == 2 ? planter.Size.Width / 2 : planter.Size.Width;
-        if (free == 0) yield return new("reach", Verdict.Fails, "There is no room to stand at either of its long sides.");
+        if (free == 0) yield return new("reach", Verdict.Fails, $"There is no room to {(kneels ? "kneel" : "stand")} at either of its long sides.");
         else if (far > arm + Slack) yield return new("reach", Verdict.Tight, $"An arm reaches {Amount.Length(arm)}, and from {(free == 2 ? "both its sides" : "the one side that is free")} it is {Amount.Length(far)} to the farthest soil.");
+    }
+
+    /// <summary>Whether one kneels, stoops or stands at it.</summary>
+    private static IEnumerable<PlaceRemark> Work(StandingPlanter planter, Handbook handbook)
+    {
+        if (planter is not { Mass: not null, Size.Soil: { } soil } || soil <= handbook[People.KneelBelow]) yield break;
+        yield return soil < handbook[People.StandAbove]
+            ? new("work", Verdict.Tight, $"Its soil lies {Amount.Length(soil)} high, too high to kneel at and too low to stand upright at: take a stool, or raise it to {Amount.Length(handbook[People.StandAbove])}.")
+            : new("work", Verdict.Sound, $"Its soil lies {Amount.Length(soil)} high: one stands upright at it.");
     }
 
     /// <summary>What it takes of the sun of those that stand near it, at midsummer; what holds no soil is looked at as grown over.</summary>

@@ -14,6 +14,9 @@ public static class Shelter
     public const string OffWind = "shelter.off-wind";
     public const string Gap = "shelter.gap";
     public const string GapWidth = "shelter.gap-width";
+    public const string WindRise = "shelter.wind-by-height";
+    public const string UnknownFloor = "shelter.unknown-floor";
+    public const string ColdByHeight = "frost.by-height";
     public const string ColdHollow = "shelter.cold-hollow";
     public const string ColdFence = "shelter.cold-behind-fence";
     public const string WarmWall = "shelter.warm-wall";
@@ -34,6 +37,9 @@ public static class Shelter
         new(OffWind, "k", "gust from where the wind seldom comes, over that from where it does", .75, Unit.One, Evidence.Assumed, "Estimate; a vane and a year know better") { NeverBelow = .4, NeverAbove = 1 },
         new(Gap, "k", "gust in a gap between solid walls, over that in the open", 1.3, Unit.One, Evidence.Assumed, Gaps) { NeverBelow = 1, NeverAbove = 2 },
         new(GapWidth, "w", "heights of the lower of two walls up to which the gap between them squeezes the wind", 1, Unit.One, Evidence.Assumed, Gaps) { NeverBelow = .2, NeverAbove = 5 },
+        new(WindRise, "p", "power of the height above 2 m by which gusts grow", .14, Unit.One, Evidence.Assumed, "One seventh, usual over open country; gusts grow by less than the mean wind") { NeverBelow = .05, NeverAbove = .4 },
+        new(UnknownFloor, "z", "height taken for a balcony or roof that nobody measured", 6, Unit.Metre, Evidence.Assumed, "Two storeys: most are no higher") { NeverBelow = 2.5, NeverAbove = 60 },
+        new(ColdByHeight, "Γ", "colder for each 100 m higher", .65, Unit.Kelvin, Evidence.Defined, "ISO 2533, standard atmosphere; still nights may be the other way about, see the hollow") { NeverBelow = 0, NeverAbove = 1 },
         new(ColdHollow, "ΔT", "colder on a clear night where cold air pools", 1.5, Unit.Kelvin, Evidence.Assumed, Cold) { NeverBelow = .2, NeverAbove = 8 },
         new(ColdFence, "ΔT", "colder on a clear night uphill of a solid fence, where cold air is held up", 1, Unit.Kelvin, Evidence.Assumed, Cold) { NeverBelow = .2, NeverAbove = 6 },
         new(WarmWall, "ΔT", "warmer on a clear night at the foot of a wall that had sun in the afternoon", 1.5, Unit.Kelvin, Evidence.Assumed, Cold) { NeverBelow = 0, NeverAbove = 4 },

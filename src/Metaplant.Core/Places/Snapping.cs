@@ -29,6 +29,7 @@ public sealed record Snapping(Point At, double Turned, IReadOnlyList<string> Bes
             : new(first.At, first.Turned, [first.Name], first.Gap);
     }
 
+    /// <summary>Where one wall would draw it.</summary>
     /// <param name="Along">How the wall lies, degrees to the left of the base line, 0 up to 180.</param>
     private sealed record Drawn(Point At, double Turned, double Along, string Name, double Gap);
 

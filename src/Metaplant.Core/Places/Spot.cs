@@ -31,6 +31,9 @@ public sealed record Spot(
     /// <summary>They have said yes.</summary>
     public bool Allowed { get; init; }
 
+    /// <summary>How high its floor lies above the ground around, m; null where nobody measured it, which on the ground is nothing.</summary>
+    public double? Up { get; init; }
+
     /// <summary>From where it is looked at: the kitchen, the lane.</summary>
     public string SeenFrom { get; init; } = "";
 

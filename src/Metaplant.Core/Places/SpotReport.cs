@@ -27,12 +27,19 @@ public sealed record SpotReport(Spot Spot, Whereabouts Here, IReadOnlyList<SunHo
     private const double NearWall = 1.5;
 
     private const double HighWall = 1.5;
-    private const double HotAfternoon = 3;
+
+    /// <summary>Metres higher or lower that nobody feels.</summary>
+    private const double WorthAWord = 5;
+
+    /// <summary>Hours of sun in the afternoon from which walls, and sides that take it up, get hot.</summary>
+    public const double HotAfternoon = 3;
 
     public static SpotReport Of(GardenPlan plan, Spot spot, Handbook handbook)
     {
         var points = SunMap.Points(spot.Corners, Apart);
-        IReadOnlyList<SunHours[]> days = [.. SunMap.Days.Select(day => SunMap.Hours(plan, points, day, handbook))];
+        // Where nobody measured how high it lies it is taken as low, and so as shaded, as it can be.
+        var height = SunMap.Height + (spot.Up ?? 0);
+        IReadOnlyList<SunHours[]> days = [.. SunMap.Days.Select(day => SunMap.Hours(plan, points, day, handbook, height))];
         IReadOnlyList<SunHours> months = [.. days.Select(Mean)];
         int[] summer = plan.Site.Latitude >= 0 ? [4, 5, 6, 7] : [10, 11, 0, 1];
         var each = points.Select((_, i) => summer.Average(m => days[m][i].InAll)).ToList();
@@ -40,7 +47,7 @@ public sealed record SpotReport(Spot Spot, Whereabouts Here, IReadOnlyList<SunHo
         var (wall, wind) = (WarmWall(plan, spot), SpotWind.At(plan, spot, handbook));
         var here = new Whereabouts(spot.Id, spot.Name, sun, wall is not null && sun.Afternoon >= HotAfternoon) { Gust = wind.Speed, Ground = spot.Ground, FreeDays = spot.Free is { Days: < FreeTime.Year } free ? free.Days : null };
         var ground = Figures.Area(spot.Corners);
-        return new(spot, here, months, each.Min(), each.Max(), points.Average(p => SunMap.OpenSky(plan, p, handbook)), wind, FrostAt(plan, spot, here.Hot ? wall : null, handbook), plan.Nearest<Tap>(ground)?.Away, plan.Nearest<Door>(ground, d => d.ToKitchen)?.Away);
+        return new(spot, here, months, each.Min(), each.Max(), points.Average(p => SunMap.OpenSky(plan, p, handbook, height)), wind, FrostAt(plan, spot, here.Hot ? wall : null, handbook), plan.Nearest<Tap>(ground)?.Away, plan.Nearest<Door>(ground, d => d.ToKitchen)?.Away);
     }
 
     /// <summary>Crops in the order of the table with why they are not grown here, or what is doubtful.</summary>
@@ -68,6 +75,12 @@ public sealed record SpotReport(Spot Spot, Whereabouts Here, IReadOnlyList<SunHo
     {
         var why = new List<Sentence>();
         double degrees = 0;
+        if (plan.Site is { Height: { } height, FrostHeight: { } known } && Math.Abs(height - known) >= WorthAWord)
+        {
+            degrees -= (height - known) / 100 * handbook[Shelter.ColdByHeight];
+            why.Add($"It lies {Amount.Length(Math.Abs(height - known))} {(height > known ? "higher" : "lower")} than where the frost dates are from.");
+        }
+
         if (spot.Hollow)
         {
             degrees -= handbook[Shelter.ColdHollow];

@@ -18,7 +18,7 @@ public sealed record StandingPlanter(int Project, string Name, int SpotId, Point
     {
         if (Drinks is not { } drinks || plan.Find(SpotId) is not { } spot) return null;
         var tap = plan.Nearest<Tap>(Figures.Area(Corners));
-        return Watering.Of(drinks, plan, plan.Report(spot, handbook), tap?.Away, handbook) with { Over = tap is { } at ? [.. Figures.Over(plan, at.Of.Points[0], At).Select(s => s.Name)] : [] };
+        return Watering.Of(drinks, plan, plan.Report(spot, handbook), tap?.Away, handbook, Size.Heats == true) with { Up = spot.Up ?? 0, Over = tap is { } at ? [.. Figures.Over(plan, at.Of.Points[0], At).Select(s => s.Name)] : [] };
     }
 
     /// <summary>Its four corners, to the left from the first.</summary>

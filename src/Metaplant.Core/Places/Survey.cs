@@ -128,12 +128,13 @@ public static class Survey
         if ((d.LoadSaidBy ?? "").Length > LongestName) problems.Add(new("loadSaidBy", $"At most {LongestName} letters."));
         if ((d.Owner ?? "").Length > LongestName) problems.Add(new("owner", $"At most {LongestName} letters."));
         if ((d.SeenFrom ?? "").Length > LongestName) problems.Add(new("seenFrom", $"At most {LongestName} letters."));
+        Within(d.Up, "up", .05, Tallest, Unit.Metre, problems);
         var free = Free(d, problems);
         if (d.Slope > 0 && d.FallsTo is null) problems.Add(new("fallsTo", "Say where it falls to, so that the packers go under the right feet."));
         foreach (var unknown in (d.ComesIn ?? []).Where(v => Visitors.Find(v) is null)) problems.Add(new("comesIn", $"Nobody is called “{unknown}”."));
         // On paving nobody sees them, and what was begun of one is in nobody's way.
         var tests = (d.Site ?? Site.Soil) == Site.Soil ? Tests(d, problems) : [];
-        return problems.Count > 0 ? null : new(id, name, points, d.Site ?? Site.Soil, d.Ground, d.LoadLimit, d.LoadSaidBy ?? "", d.Hollow ?? false, d.Slope ?? 0, d.FallsTo, [.. (d.ComesIn ?? []).Distinct()], d.Ceiling) { Tests = tests, Owner = (d.Owner ?? "").Trim(), Allowed = d.Allowed ?? false, SeenFrom = (d.SeenFrom ?? "").Trim(), Free = free };
+        return problems.Count > 0 ? null : new(id, name, points, d.Site ?? Site.Soil, d.Ground, d.LoadLimit, d.LoadSaidBy ?? "", d.Hollow ?? false, d.Slope ?? 0, d.FallsTo, [.. (d.ComesIn ?? []).Distinct()], d.Ceiling) { Tests = tests, Owner = (d.Owner ?? "").Trim(), Allowed = d.Allowed ?? false, SeenFrom = (d.SeenFrom ?? "").Trim(), Free = free, Up = d.Site is Site.Deck or Site.Balcony or Site.Roof ? d.Up : null };
     }
 
     private static FreeTime? Free(PlaceDraft draft, List<Problem> problems)

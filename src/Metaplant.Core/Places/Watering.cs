@@ -15,17 +15,21 @@ public sealed record Watering(IReadOnlyList<Sum> Steps, Sum Week, double Days, i
     /// <summary>Names of steps that the straight way from the tap goes over.</summary>
     public IReadOnlyList<string> Over { get; init; } = [];
 
+    /// <summary>How high above the ground it is carried, m.</summary>
+    public double Up { get; init; }
+
     private const int DaysOfAWeek = 7;
 
     /// <summary>Water in a week: K_c ET₀ A, by the light that reaches the spot and by what dries it there. Its soil lasts RAW ÷ a day's use.</summary>
+    /// <param name="heats">True of sides that take up the sun.</param>
     /// <param name="toTap">m from the planter to the nearest tap.</param>
-    public static Watering Of(Thirst thirst, GardenPlan plan, SpotReport at, double? toTap, Handbook handbook)
+    public static Watering Of(Thirst thirst, GardenPlan plan, SpotReport at, double? toTap, Handbook handbook, bool heats = false)
     {
         var month = SunMap.Midsummer(plan.Site);
         Sum grass = Grass(plan.Site.Latitude, SunMap.Days[month], handbook), light = Light(plan, month, at, handbook);
         List<Term> dries = [];
         if (at.Wind.Exposure != Designs.Exposure.Sheltered) dries.Add(handbook.Term(Drying.OpenWind));
-        if (at.Here.Hot) dries.Add(handbook.Term(Drying.HotWall));
+        if (at.Here.Hot || (heats && at.Here.Sun.Afternoon >= SpotReport.HotAfternoon)) dries.Add(handbook.Term(Drying.HotWall));
         var daily = dries.Aggregate(thirst.Kc * grass.Value / 1000 * thirst.Leaves * light.Value, (use, f) => use * f.Value);
         Sum week = Sum.Of(
             "Water in a dry week of midsummer", "V = 7 K_c ET₀ A s × what dries it",
@@ -63,9 +67,17 @@ public sealed record Watering(IReadOnlyList<Sum> Steps, Sum Week, double Days, i
         : (Sentence)$"In a dry week of midsummer it drinks {Amount.Volume(Week.Value)}; its soil lasts {new Count((int)Math.Min(Math.Floor(Days), 99), "day", "days")}.";
 
     /// <summary>The way with the cans; null where no tap is on the plan.</summary>
-    public Sentence? Way => Carried is not { } far ? null : Over.Count == 0
-        ? (Sentence)$"That is {new Count(Cans, "can", "cans")} and {Amount.Length(far)} to and fro from the tap."
-        : (Sentence)$"That is {new Count(Cans, "can", "cans")} and {Amount.Length(far)} to and fro from the tap, over {string.Join(" and ", Over)} each time: a barrel on this side, or a hose, saves them.";
+    public Sentence? Way => Carried is { } far ? (Sentence)$"That is {new Count(Cans, "can", "cans")} and {Amount.Length(far)} to and fro from the tap{Climb}" : null;
+
+    private Sentence Climb => (Over.Count, Up) switch
+    {
+        (0, 0) => (Sentence)".",
+        (0, _) => (Sentence)$", and {Amount.Length(Up)} up each time: a barrel up there, or a hose, saves it.",
+        _ => (Sentence)$", over {string.Join(" and ", Over)} each time: a barrel on this side, or a hose, saves them.",
+    };
+
+    /// <summary>True where the cans are carried up, or over steps.</summary>
+    public bool Climbs => Over.Count > 0 || Up > 0;
 
     /// <summary>What another spot changes; null where it is the same to a twentieth.</summary>
     public static Sentence? Difference(Watering was, Watering now)

@@ -16,7 +16,7 @@ internal static class SlipwayPlan
         new(PlaceSort.Spot, "Boiler Wall", [Off(4.8, 5.05), Off(10.8, 5.05)]) { Depth = .9, Site = Core.Designs.Site.Paving, ComesIn = ["birds", "cats"], Ceiling = 2.4 },
         new(PlaceSort.Spot, "Behind the Winch House", [Off(.2, 2.3), Off(4.2, 2.3)]) { Depth = 3, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Hollow = true, ComesIn = ["slugs", "birds"], Tests = Behind },
         new(PlaceSort.Spot, "Slip Edge", [Off(4.9, 3.55), Off(12.9, 3.55)]) { Depth = 1.2, Site = Core.Designs.Site.Soil, Ground = "firm-sand", Slope = .02, FallsTo = 120, ComesIn = ["rabbits", "birds"], Tests = [new(GroundTestKind.Rod, new(2026, 3, 21)) { Depth = .55, Struck = true }, new(GroundTestKind.Weeds, new(2026, 3, 21)) { Weeds = WeedKind.Perennial }] },
-        new(PlaceSort.Spot, "Loft Balcony", [Off(11.3, 4.85), Off(13.7, 4.85)]) { Depth = 1.1, Site = Core.Designs.Site.Balcony, LoadLimit = 1500, LoadSaidBy = "The harbour master, 1987", Owner = "the tenants below" },
+        new(PlaceSort.Spot, "Loft Balcony", [Off(11.3, 4.85), Off(13.7, 4.85)]) { Depth = 1.1, Site = Core.Designs.Site.Balcony, Up = 2.6, LoadLimit = 1500, LoadSaidBy = "The harbour master, 1987", Owner = "the tenants below" },
         new(PlaceSort.Building, "Winch house", [Off(0, 0), Off(4.2, 0)]) { Depth = 2.2, Height = 3.2 },
         new(PlaceSort.Wall, "West wall", [Off(0, 2.2), Off(0, 6)]) { Height = 2.4, Thickness = .22 },
         new(PlaceSort.Wall, "Boiler-house wall", [Off(0, 6), By(7.56, 11.151, 4.6), By(12.442, 6.754, 6.29)]) { Height = 2.6, Thickness = .34 },

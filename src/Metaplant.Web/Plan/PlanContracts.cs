@@ -70,15 +70,17 @@ public sealed record GroundFindingDto(DateOnly Day, Verdict Verdict, Sentence Wo
 
 /// <summary>What follows for a spot.</summary>
 /// <param name="Beyond">True where its gust is worse than that of any exposure.</param>
+/// <param name="Up">How high above the ground its wind was taken, m.</param>
+/// <param name="UpAssumed">True where nobody measured that.</param>
 /// <param name="Between">Names of the two between which its wind is squeezed; none where it is not.</param>
 /// <param name="Crops">How many of the crops have sun enough.</param>
 /// <param name="Corners">Of each corner, m from the first end of the base line and from the second: to peg it out by.</param>
 public sealed record SpotReportDto(
-    int Spot, string Name, Site Site, string? Ground, double Area, SunHoursDto Summer, IReadOnlyList<SunHoursDto> Months, double Least, double Most, double OpenSky, bool Hot, double Gust, double GustFrom, Exposure Exposure, bool Beyond,
+    int Spot, string Name, Site Site, string? Ground, double Area, SunHoursDto Summer, IReadOnlyList<SunHoursDto> Months, double Least, double Most, double OpenSky, bool Hot, double Gust, double GustFrom, Exposure Exposure, bool Beyond, double Up, bool UpAssumed,
     IReadOnlyList<string> ShelteredBy, IReadOnlyList<string> Between, double FrostDegrees, int? LastFrost, int? FirstFrost, IReadOnlyList<Sentence> FrostWhy, double? ToTap, double? ToKitchen, IReadOnlyList<Sentence> ComesIn, IReadOnlyList<SpotCropDto> Crops, IReadOnlyList<double[]> Corners, IReadOnlyList<GroundFindingDto> Tested)
 {
     public static SpotReportDto Of(SpotReport r, GardenPlan plan, Core.Materials.Handbook handbook) => new(
-        r.Spot.Id, r.Spot.Name, r.Spot.Site, r.Spot.GroundId, r.Spot.Area, SunHoursDto.Of(r.Here.Sun), [.. r.Months.Select(SunHoursDto.Of)], r.Least, r.Most, r.OpenSky, r.Here.Hot, r.Wind.Speed, r.Wind.From, r.Wind.Exposure, r.Wind.Beyond, r.Wind.ShelteredBy, r.Wind.Between,
+        r.Spot.Id, r.Spot.Name, r.Spot.Site, r.Spot.GroundId, r.Spot.Area, SunHoursDto.Of(r.Here.Sun), [.. r.Months.Select(SunHoursDto.Of)], r.Least, r.Most, r.OpenSky, r.Here.Hot, r.Wind.Speed, r.Wind.From, r.Wind.Exposure, r.Wind.Beyond, r.Wind.Up, r.Wind.UpAssumed, r.Wind.ShelteredBy, r.Wind.Between,
         r.Frost.Degrees, plan.Site.LastFrost + r.Frost.Days, plan.Site.FirstFrost - r.Frost.Days, r.Frost.Why, r.ToTap, r.ToKitchen, [.. r.Spot.ComesIn.Select(Visitors.Find).OfType<Visitor>().Select(v => v.Against(null, handbook))],
         [.. r.Crops(handbook).Select(c => new SpotCropDto(c.Crop.Id, c.Crop.Name, c.WhyNot, c.Doubt))], [.. r.Spot.Corners.Select(c => (double[])[c.DistanceTo(default), c.DistanceTo(new(plan.Site.BaseLine, 0))])], GroundFindingDto.Of(r.Spot.Ground, handbook));
 }

@@ -91,7 +91,7 @@ public class SpotTests
         SpotReport.Of(kerb, Yard.Spots[2], Handbook.Default).Wind.Exposure.ShouldBe(Exposure.Exposed);
     }
 
-    private static StandingPlanter Tub(int id, double x, double y, double wide = .6, double deep = .6, int spot = 3) => new(id, $"Tub {id}", spot, new(x, y), 0, new(wide, deep, .5, wide * deep, true, .5, 0), 120);
+    private static StandingPlanter Tub(int id, double x, double y, double wide = .6, double deep = .6, int spot = 3) => new(id, $"Tub {id}", spot, new(x, y), 0, new(wide, deep, .5, wide * deep, true, .4, 0, Heats: false), 120);
 
     private static string[] About(StandingPlanter tub, params StandingPlanter[] others) => [.. Placement.Of(Yard, tub, [tub, .. others], Handbook.Default).Where(r => r.Verdict > Verdict.Sound).Select(r => r.About)];
 
@@ -139,7 +139,7 @@ public class SpotTests
         var plan = Yard with { Spots = [visited] };
         var low = Tub(1, 8, 2) with { Size = new(.6, .6, .3, .36, true) };
         Placement.Of(plan, low, [low], Handbook.Default).Count(r => r is { About: "visitors", Verdict: Verdict.Tight }).ShouldBe(2);
-        var high = Tub(1, 8, 2);
+        var high = Tub(1, 8, 2) with { Size = new(.6, .6, .5, .36, true, .5) };
         Placement.Of(plan, high, [high], Handbook.Default).Single(r => r is { About: "visitors", Verdict: Verdict.Sound }).Words.ToString().ShouldBe("Rabbits get over 450 mm; its soil begins at 500 mm.");
     }
 

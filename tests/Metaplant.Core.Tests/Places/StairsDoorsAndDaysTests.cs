@@ -79,6 +79,8 @@ public class StairsDoorsAndDaysTests
         var over = About("water", Yard(tap, steps), Bed(9, 4)).ShouldHaveSingleItem();
         over.Verdict.ShouldBe(Verdict.Tight);
         over.Words.ToString().ShouldContain("over Bank steps each time");
+        var high = Yard(tap) with { Spots = [Balcony(2.5)] };
+        About("water", high, Bed(7, 4.5)).ShouldHaveSingleItem().ShouldSatisfyAllConditions(r => r.Verdict.ShouldBe(Verdict.Tight), r => r.Words.ToString().ShouldContain("and 2500 mm up each time"));
         About("water", Yard(tap, steps), Bed(2.5, 4)).Concat(About("water", Yard(tap), Bed(9, 4))).ShouldAllBe(r => r.Verdict == Verdict.Sound && !r.Words.ToString().Contains("Bank steps", StringComparison.Ordinal));
     }
 
@@ -192,5 +194,74 @@ public class StairsDoorsAndDaysTests
         // What is driven deeper than the rod went is behind all that stands on the ground.
         ranked[^1].Words.ToString().ShouldContain("rod");
         ranked[0].Standing.ShouldBe(Standing.WillDo);
+    }
+
+    private static Spot Balcony(double? up) => Ground with { Site = Core.Designs.Site.Balcony, GroundId = null, Up = up, Corners = [new(6, 4), new(8, 4), new(8, 5), new(6, 5)] };
+
+    [Fact]
+    public void A_balcony_above_the_fences_has_no_shelter_of_them_and_harder_gusts_the_higher_it_lies()
+    {
+        Feature[] court = [new House(9, "Court", [new(5, 3), new(9, 3), new(9, 6), new(5, 6)], 3)];
+        double Gust(double? up) => SpotWind.At(Yard(court), Balcony(up), Handbook.Default).Speed;
+        var ground = SpotWind.At(Yard(court), Balcony(null) with { Site = Core.Designs.Site.Paving }, Handbook.Default);
+        var last = ground.Speed;
+        foreach (var up in (double[])[.5, 1, 1.5, 1.9, 2.5, 4, 8, 20])
+        {
+            Gust(up).ShouldBeGreaterThanOrEqualTo(last);
+            last = Gust(up);
+        }
+
+        // Above the walls less a crop's height nothing shelters: v (1 + z ÷ 2)^.14 by the pencil.
+        Gust(2).ShouldBe(20 * Math.Pow(2, .14), 1e-9);
+        var unknown = SpotWind.At(Yard(court), Balcony(null), Handbook.Default);
+        unknown.Speed.ShouldBe(20 * Math.Pow(4, .14), 1e-9);
+        unknown.UpAssumed.ShouldBeTrue();
+        unknown.ShelteredBy.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_balcony_looks_over_the_wall_that_shades_the_ground_and_one_that_nobody_measured_is_taken_as_shaded()
+    {
+        Screen wall = new(10, "Wall", [new(0, 3), new(14, 3)], ScreenKind.Wall, 3, .2, 0);
+        double Sun(double? up) => SpotReport.Of(Yard(wall) with { Spots = [Balcony(up)] }, Balcony(up), Handbook.Default).Here.Sun.InAll;
+        Sun(4).ShouldBeGreaterThan(Sun(null) + 2);
+        foreach (var (low, high) in ((double, double)[])[(.5, 1), (1, 2), (2, 3)]) Sun(high).ShouldBeGreaterThanOrEqualTo(Sun(low));
+    }
+
+    [Fact]
+    public void Frost_dates_from_the_valley_come_later_on_the_hill()
+    {
+        SpotFrost Frost(double? height, double? from) => SpotReport.Of(Yard() with { Site = Site with { Height = height, FrostHeight = from } }, Ground, Handbook.Default).Frost;
+        Frost(320, 120).ShouldSatisfyAllConditions(f => f.Degrees.ShouldBe(-1.3, 1e-9), f => f.Days.ShouldBe(7), f => f.Why.ShouldHaveSingleItem().ToString().ShouldContain("higher than where the frost dates are from"));
+        Frost(120, 320).Degrees.ShouldBe(1.3, 1e-9);
+        Frost(320, null).Degrees.ShouldBe(0);
+        (Site with { FrostHeight = 120 }).Problems().ShouldHaveSingleItem().Field.ShouldBe("height");
+        (Site with { Height = 9000 }).Problems().ShouldHaveSingleItem().Field.ShouldBe("height");
+    }
+
+    private static StandingPlanter Of(bool? heats, double? soil = .4) => Bed(7, 4) with { Size = new(2, 1, .5, 2, false, soil, 0, false, heats) };
+
+    [Fact]
+    public void Sides_of_metal_in_the_afternoon_sun_get_hot_and_dry_it_and_those_of_a_colour_nobody_told_may()
+    {
+        About("heat", Yard(), Of(true)).ShouldHaveSingleItem().Words.ToString().ShouldContain("roots at them get too hot");
+        About("heat", Yard(), Of(null)).ShouldHaveSingleItem().Words.ToString().ShouldStartWith("Nobody has said how dark");
+        About("heat", Yard(), Of(false)).ShouldBeEmpty();
+        House shade = new(12, "Barn", [new(-4, -4), new(2, -4), new(2, 14), new(-4, 14)], 14);
+        About("heat", Yard(shade), Of(true)).ShouldBeEmpty();
+        Of(true).Water(Yard(), Handbook.Default)!.Week.Value.ShouldBe(1.25 * Of(false).Water(Yard(), Handbook.Default)!.Week.Value, 1e-9);
+        Of(true).Water(Yard(shade), Handbook.Default)!.Week.Value.ShouldBe(Of(false).Water(Yard(shade), Handbook.Default)!.Week.Value, 1e-9);
+    }
+
+    [Fact]
+    public void One_kneels_at_a_low_bed_stands_at_a_high_one_and_stoops_at_what_is_between()
+    {
+        About("work", Yard(), Of(false, .3)).ShouldBeEmpty();
+        About("work", Yard(), Of(false, .55)).ShouldHaveSingleItem().Verdict.ShouldBe(Verdict.Tight);
+        About("work", Yard(), Of(false, .8)).ShouldHaveSingleItem().Verdict.ShouldBe(Verdict.Sound);
+        // Half a metre is room to stand and none to kneel.
+        Screen near = new(13, "Wall", [new(0, 5.1), new(14, 5.1)], ScreenKind.Wall, 1, .1, 0), other = new(14, "Fence", [new(0, 2.9), new(14, 2.9)], ScreenKind.Fence, 1, .1, .2);
+        About("reach", Yard(near, other), Of(false, .3)).ShouldHaveSingleItem().Words.ToString().ShouldBe("There is no room to kneel at either of its long sides.");
+        About("reach", Yard(near, other), Of(false, .8)).ShouldBeEmpty();
     }
 }

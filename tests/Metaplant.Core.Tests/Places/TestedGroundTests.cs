@@ -174,7 +174,7 @@ public class TestedGroundTests
     [Fact]
     public void What_stands_there_already_is_held_against_the_tests_and_what_was_not_kept_is_no_comfort()
     {
-        Footprint bed = new(2, 1, .3, 2, false, .3, .4, true), tub = new(.6, .6, .5, .36, true, .5, 0, false);
+        Footprint bed = new(2, 1, .3, 2, false, .3, .4, true, false), tub = new(.6, .6, .5, .36, true, .4, 0, false, false);
         Standing(bed, Hole(.004, 60), Weeds(WeedKind.Perennial), Rod(.3)).ShouldBe(["Fails hard", "Tight wet", "Tight weeds"], ignoreOrder: true);
         Standing(bed, Hole(.06, 60), Weeds(WeedKind.Annual), Rod(.5)).ShouldBeEmpty();
         Standing(tub, Hole(.004, 60), Weeds(WeedKind.Perennial), Rod(.3)).ShouldBeEmpty();

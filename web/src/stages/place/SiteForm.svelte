@@ -27,6 +27,11 @@
     },
   ];
 
+  const HEIGHTS = [
+    ['height', 'Height above the sea', 'By a map'],
+    ['frostHeight', 'Height where the frost dates are from', 'Where they are not your own: it is colder higher up'],
+  ] as const;
+
   async function keep() {
     const trouble = await garden.write(
       () => api.PUT('/api/plan/site', { body: all }),
@@ -83,6 +88,19 @@
   </label>
   {#each [['lastFrost', 'Last frost in the open'], ['firstFrost', 'First frost in the open']] as const as [id, name] (id)}
     <DayOfYear {name} day={all[id]} blank="nobody knows" onday={(day) => (typed[id] = day)} />
+  {/each}
+  {#each HEIGHTS as [id, name, hint] (id)}
+    <MeasureField
+      {name}
+      {hint}
+      unit="Metre"
+      value={all[id] ?? null}
+      error={errors[id]}
+      blank="not looked up"
+      onclear={() => ((typed[id] = null), delete errors[id])}
+      onvalue={(v) => ((typed[id] = v), delete errors[id])}
+      onerror={(w) => (errors[id] = w)}
+    />
   {/each}
   <div class="press">
     <Button kind="main" type="submit" class="px-5">Keep it</Button>

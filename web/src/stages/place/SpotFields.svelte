@@ -43,6 +43,17 @@
   </label>
 {:else if draft.site !== 'Paving'}
   <MeasureField
+    name="Lies above the ground"
+    hint="Its floor: gusts grow with it, and what is lower shelters nothing"
+    unit="Metre"
+    value={draft.up ?? null}
+    error={table.errors.up}
+    blank="not measured"
+    onclear={() => set({ up: null })}
+    onvalue={(up) => set({ up })}
+    onerror={(w) => wrong('up', w)}
+  />
+  <MeasureField
     name="Carries"
     hint="Only where somebody who knows has said so"
     unit="Pascal"

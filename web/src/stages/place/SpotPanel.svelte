@@ -66,6 +66,8 @@
       gusts of {tell(report.gust, 'MetrePerSecond')} from the {WINDS[windOf(report.gustFrom)]}: planned for {report.beyond
         ? 'with just that'
         : `as ${report.exposure.toLowerCase()}`}.
+      {#if report.upAssumed}How high it lies nobody has measured: it is planned for as {tell(report.up, 'Metre')} up, and
+        nothing is taken to shelter it.{:else if report.up > 0}It lies {tell(report.up, 'Metre')} up, where gusts are harder.{/if}
       {#if report.between.length}Squeezed by {report.between.join(' and ')}, it blows harder than in the open.{/if}
       {#if report.shelteredBy.length}Sheltered from other sides by {report.shelteredBy.join(', ')}.{/if}
     </dd>
@@ -79,7 +81,11 @@
       {report.frostWhy.join(' ')}
     </dd>
     <dt>Water</dt>
-    <dd>{report.toTap === null ? 'no tap is on the plan.' : `${tell(report.toTap, 'Metre')} to the tap.`}</dd>
+    <dd>
+      {report.toTap === null
+        ? 'no tap is on the plan.'
+        : `${tell(report.toTap, 'Metre')} to the tap${report.up > 0 && !report.upAssumed ? `, and ${tell(report.up, 'Metre')} up` : ''}.`}
+    </dd>
     {#if report.toKitchen !== null}
       <dt>Picking</dt>
       <dd>{tell(report.toKitchen, 'Metre')} to the kitchen.</dd>

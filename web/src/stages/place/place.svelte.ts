@@ -46,6 +46,7 @@ export function blank(sort: Sort): Draft {
     opensLeft: null,
     kitchen: null,
     rise: null,
+    up: null,
     seenFrom: null,
     freeFrom: null,
     freeTo: null,
