@@ -77,7 +77,7 @@ public sealed record SpotReport(Spot Spot, Whereabouts Here, IReadOnlyList<SunHo
         double degrees = 0;
         if (plan.Site is { Height: { } height, FrostHeight: { } known } && Math.Abs(height - known) >= WorthAWord)
         {
-            degrees -= (height - known) / 100 * handbook[Shelter.ColdByHeight];
+            degrees -= (height - known) / handbook[Shelter.ColdByHeight];
             why.Add($"It lies {Amount.Length(Math.Abs(height - known))} {(height > known ? "higher" : "lower")} than where the frost dates are from.");
         }
 
