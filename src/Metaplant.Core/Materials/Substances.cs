@@ -164,4 +164,8 @@ public static class Substances
     /// <summary>True for what sunlight makes chalky and brittle: plastics in every form, and rubber.</summary>
     public static bool GoesBrittle(this Substance substance) => substance.IsPlastic() || substance is
         Substance.Film or Substance.Rubber or Substance.SyntheticFibre or Substance.WovenCloth;
+
+    /// <summary>True for what gets hot in the sun: metal, rubber. Null where that hangs on its colour.</summary>
+    public static bool? TakesUpSun(this Substance substance)
+        => substance.IsMetal() || substance == Substance.Rubber ? true : substance.GoesBrittle() ? null : false;
 }

@@ -16,19 +16,12 @@ namespace Metaplant.Core.Places;
 /// <param name="Heats">True where its sides take up the sun: metal, rubber; null where that hangs on their colour, or where nobody knows any more.</param>
 public sealed record Footprint(double Length, double Width, double Height, double Floor, bool OnFeet, double? Soil = null, double? Deep = null, bool? Open = null, bool? Heats = null)
 {
-    private static bool? TakesUpSun(Substance of) => of switch
-    {
-        Substance.Steel or Substance.ZincCoatedSteel or Substance.CastIron or Substance.EnamelledIron or Substance.Aluminium or Substance.Copper or Substance.Rubber => true,
-        Substance.Polyethylene or Substance.UnknownPlastic or Substance.Pvc or Substance.Film or Substance.WovenCloth or Substance.SyntheticFibre => null,
-        _ => false,
-    };
-
     public static Footprint Of(Fit fit)
     {
         // A slope that is drawn under it is no part of it.
         var solids = fit.Blueprint.Scene().Solids.Where(s => s.Part != Parts.Ground).ToList();
         var (least, most) = Extent.Of(solids.SelectMany(s => (Point3[])[s.Extent.Least, s.Extent.Most]));
         List<double> soils = [.. solids.Where(s => s.Part == Parts.Soil).Select(s => s.Extent.Most.Z)];
-        return new(most.X - least.X, most.Y - least.Y, most.Z, fit.Blueprint.Stance.FloorArea, fit.Blueprint.Stance is OnFeet, soils.Count > 0 ? soils.Min() : null, Math.Max(0, -least.Z), fit.Blueprint.Foot is OpenGround, TakesUpSun(fit.Lead.Thing.Thing.Substance));
+        return new(most.X - least.X, most.Y - least.Y, most.Z, fit.Blueprint.Stance.FloorArea, fit.Blueprint.Stance is OnFeet, soils.Count > 0 ? soils.Min() : null, Math.Max(0, -least.Z), fit.Blueprint.Foot is OpenGround, fit.Lead.Thing.Thing.Substance.TakesUpSun());
     }
 }

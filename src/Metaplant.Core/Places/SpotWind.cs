@@ -63,7 +63,7 @@ public sealed record SpotWind(double Speed, double From, Exposure Exposure, IRea
         var least = 1.0;
         foreach (var feature in plan.Features)
         {
-            if (Standing(feature, up) is not var (height, porosity) || height < handbook[Shelter.Head] || Figures.Distance(at, toward, feature) is not { } distance) continue;
+            if (Standing(feature) is not var (tall, porosity) || tall - up is var height && height < handbook[Shelter.Head] || Figures.Distance(at, toward, feature) is not { } distance) continue;
             var share = Shelter.Share(height, distance, porosity, handbook);
             if (share < WorthAName) by.Add(feature.Name);
             least = Math.Min(least, share);
@@ -80,7 +80,7 @@ public sealed record SpotWind(double Speed, double From, Exposure Exposure, IRea
 
         (string Name, double Away, double Height)? Nearest(Point aside)
             => plan.Features
-                .SelectMany(f => Standing(f, 0) is var (height, porosity) && porosity < Shelter.SolidBelow && height - up >= handbook[Shelter.Head]
+                .SelectMany(f => Standing(f) is var (height, porosity) && porosity < Shelter.SolidBelow && height - up >= handbook[Shelter.Head]
                     ? Figures.Sides(f.Points, f.Closed).Where(s => Along(s, toward)).Select(s => (f.Name, Away: Figures.Meets(at, aside, s.A.X, s.A.Y, s.B.X - s.A.X, s.B.Y - s.A.Y), Height: height))
                     : [])
                 .Where(n => n.Away >= 0).Select(n => ((string, double, double)?)n).MinBy(n => n!.Value.Item2);
@@ -94,11 +94,10 @@ public sealed record SpotWind(double Speed, double From, Exposure Exposure, IRea
         return Math.Abs(way.X * toward.X + way.Y * toward.Y) >= Math.Cos(Within * Math.PI / 180) * Math.Sqrt(way.X * way.X + way.Y * way.Y);
     }
 
-    /// <summary>How high it stands above a floor, and what comes through.</summary>
-    private static (double Height, double Porosity)? Standing(Feature feature, double up) => feature switch
+    private static (double Height, double Porosity)? Standing(Feature feature) => feature switch
     {
-        Screen s => (s.Height - up, s.Porosity),
-        House b => (b.Height - up, 0),
+        Screen s => (s.Height, s.Porosity),
+        House b => (b.Height, 0),
         _ => null,
     };
 }

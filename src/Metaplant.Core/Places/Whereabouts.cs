@@ -26,7 +26,7 @@ public sealed record Whereabouts(int SpotId, string Name, SunHours Sun, bool Hot
     public Sentence? WhyNot(Crop crop, bool open = false)
     {
         if (Sun.InAll < crop.LightHours - Near) return $"{Name} has {Hours(Sun.InAll)} of sun a summer’s day, and one wants {Hours(crop.LightHours)}.";
-        if (FreeDays < crop.DaysToHarvest) return $"{Name} is free for {new Count(FreeDays.Value, "day", "days")} of the year, and it takes {new Count((int)Math.Ceiling(crop.DaysToHarvest), "day", "days")} there before the first picking.";
+        if (FreeDays < crop.DaysToHarvest) return $"{Name} is free for {new Count(FreeDays.Value, "day", "days")} of the year, and it takes {new Count((int)Math.Ceiling(crop.DaysToHarvest), "day", "days")} there before {(crop.Edible ? "the first picking" : "it flowers")}.";
         return open && crop.GreatestPh is { } most && Ground?.Ph is { } ph && ph > most ? (Sentence)$"The ground at {Name} has pH {new Amount(ph, Sums.Unit.One)}, and it wants {new Amount(most, Sums.Unit.One)} at most where its roots find it." : null;
     }
 

@@ -49,9 +49,15 @@ internal static partial class MatchEndpoints
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
         var means = new Means(hours, money, alone == true, height, tools == true ? settings.ToolShelf : null);
         if (means.Problems().ToList() is { Count: > 0 } problems) return Problems.Refuse(problems);
-        var matches = Matcher.Match(heap, brief.Value, aim ?? Aim.MostSoil, means, cancel);
-        foreach (var match in matches.Where(m => m.Failure is not null)) NotWorkedOut(log, match.Failure, match.Design.Id);
+        var matches = Told(Matcher.Match(heap, brief.Value, aim ?? Aim.MostSoil, means, cancel), log);
         return TypedResults.Ok(new MatchesDto([.. matches.AsParallel().AsOrdered().WithCancellation(cancel).Select(m => Show(m, brief.Value, heap))], [.. Idle.Of(matches, heap).Select(i => new IdleDto(i.Thing.Thing.Id, i.Thing.Thing.Number, i.Thing.Thing.Name, i.Why))]));
+    }
+
+    /// <summary>The same matches, once what could not be worked out of them is told to the log.</summary>
+    internal static IReadOnlyList<DesignMatch> Told(IReadOnlyList<DesignMatch> matches, ILogger log)
+    {
+        foreach (var match in matches.Where(m => m.Failure is not null)) NotWorkedOut(log, match.Failure, match.Design.Id);
+        return matches;
     }
 
     private static DesignMatchDto Show(DesignMatch m, Brief brief, Core.Salvage.Heap heap) => new(

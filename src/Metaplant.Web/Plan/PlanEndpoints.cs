@@ -7,6 +7,7 @@ using Metaplant.Data;
 using Metaplant.Data.Settings;
 using Metaplant.Web.Drawing;
 using Metaplant.Web.Errors;
+using Metaplant.Web.Matching;
 using Metaplant.Web.Projects;
 using Metaplant.Web.Telling;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -142,13 +143,13 @@ internal static class PlanEndpoints
     }
 
     /// <summary>Every design for a spot, made of the heap there is; the one that suits it best first.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<DesignRankDto>>, ValidationProblem, NotFound>> Designs(int id, GardenContext garden, AtHand atHand, CancellationToken cancel)
+    private static async Task<Results<Ok<IReadOnlyList<DesignRankDto>>, ValidationProblem, NotFound>> Designs(int id, GardenContext garden, AtHand atHand, ILogger<Matches> log, CancellationToken cancel)
     {
         var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
         if (settings.Plan.Find(id) is null) return TypedResults.NotFound();
         var brief = (BriefDto.Nothing with { Spot = id }).ToBrief(settings);
         if (!brief.Ok) return Problems.Refuse(brief.Problems);
-        var ranked = DesignRank.Ordered(Matcher.Match(heap, brief.Value, Aim.MostSoil, cancel: cancel), brief.Value.Here!);
+        var ranked = DesignRank.Ordered(MatchEndpoints.Told(Matcher.Match(heap, brief.Value, Aim.MostSoil, cancel: cancel), log), brief.Value.Here!);
         return TypedResults.Ok<IReadOnlyList<DesignRankDto>>([.. ranked.Select(r => new DesignRankDto(r.Design.Id, r.Design.Name, r.Standing, r.Worst, r.Words))]);
     }
 

@@ -86,6 +86,7 @@ public class NorthAndCurvesTests
     [InlineData(false)]
     public void Pegs_that_follow_an_edge_keep_their_gap_and_width_round_its_corner(bool left)
     {
+        // It turns to the left, so that the left of it is within its corner.
         Point[] wall = [new(0, 0), new(6, 0), new(6, 5)];
         var followed = EdgeFollowed.Follow("Wall", wall, .5, 1, left, 0, 11);
         followed.Pegs.Count.ShouldBeGreaterThan(10);
@@ -94,7 +95,7 @@ public class NorthAndCurvesTests
             foreach (var (off, even) in ((double, double)[])[(peg.Near, .5), (peg.Far, 1.5)])
             {
                 var at = On(wall, peg, off, left);
-                wall.Zip(wall.Skip(1)).Min(s => ToSide(at, s.First, s.Second)).ShouldBe(peg.Corner && !Inner(left) ? even * Math.Sqrt(2) : even, 1e-9, $"{peg}");
+                wall.Zip(wall.Skip(1)).Min(s => ToSide(at, s.First, s.Second)).ShouldBe(peg.Corner && !left ? even * Math.Sqrt(2) : even, 1e-9, $"{peg}");
             }
         }
 
@@ -102,9 +103,6 @@ public class NorthAndCurvesTests
         corner.Along.ShouldBe(6);
         corner.Near.ShouldBe(.5 * Math.Sqrt(2), 1e-9);
     }
-
-    /// <summary>This wall turns to the left, so that the left of it is within its corner.</summary>
-    private static bool Inner(bool left) => left;
 
     private static Point On(Point[] wall, EdgePeg peg, double off, bool left)
     {

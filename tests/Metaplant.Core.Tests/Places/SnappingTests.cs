@@ -88,7 +88,11 @@ public class SnappingTests
             EdgeNear.Of(Yard, Tub(12 + e.Toward.X * by, 6.5 + e.Toward.Y * by)).Select(x => Math.Round(x.Away, 6)).ShouldContain(.4);
         }
 
+        // In the corner of one wall its two sides are told apart.
+        var bent = Yard with { Features = [Wall with { Points = [new(0, 8), new(14, 8), new(14, 0)] }] };
+        EdgeNear.Of(bent, Tub(12, 6.5)).Select(e => e.Name.ToString()).ShouldBe(["Yard wall, from its point 1 to 2", "Yard wall, from its point 2 to 3"], ignoreOrder: true);
+
         // Where no wall is near, from the edges of its spot.
-        EdgeNear.Of(Yard, Tub(2, 2)).Select(e => e.Name.ToString()).ShouldAllBe(n => n.StartsWith("the edge of Ground", StringComparison.Ordinal));
+        EdgeNear.Of(Yard, Tub(2, 2)).Select(e => e.Name.ToString()).ShouldBe(["the edge of Ground from its point 4 to 1", "the edge of Ground from its point 1 to 2"], ignoreOrder: true);
     }
 }

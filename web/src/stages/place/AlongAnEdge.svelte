@@ -16,7 +16,7 @@
 
 <div class:no-print={!open}>
   <Fold title="To follow an edge instead" heading="h2" bind:open>
-    {#each edges as e (e.name)}
+    {#each edges as e, i (i)}
       <h3>{e.name}, {m(e.gap)} off</h3>
       <p>
         Two strings keep the width even: near pegs <b class="mono">{m(off(e).near)}</b> from its middle line, far pegs
@@ -24,7 +24,7 @@
         its first point, a pair at
       </p>
       <ol>
-        {#each e.pegs as p (p.along)}<li>
+        {#each e.pegs as p, n (n)}<li>
             <span class="mono">{m(p.along)}</span>{#if p.corner}&ensp;<b>where it turns</b>, both on the line that
               halves the corner: near <span class="mono">{m(p.near)}</span>, far
               <span class="mono">{m(p.far)}</span>{/if}

@@ -2,6 +2,7 @@
   import { push } from 'svelte-spa-router';
   import { troubleWith } from '../../lib/api/held';
   import type { Schemas } from '../../lib/api/client';
+  import Button from '../../lib/controls/Button.svelte';
   import Fold from '../../lib/controls/Fold.svelte';
   import VerdictWord from '../../lib/controls/VerdictWord.svelte';
   import Waiting from '../../lib/controls/Waiting.svelte';
@@ -29,7 +30,7 @@
   {#if asked.data}
     <ol>
       {#each can as d (d.design)}<li>
-          <button class="go" type="button" onclick={() => draw(d)}>{d.name}</button>
+          <Button kind="link" class="font-bold text-ink" onclick={() => draw(d)}>{d.name}</Button>
           {#if d.worst}<VerdictWord verdict={d.worst} />{/if}
           <span class="why">{d.words}</span>
         </li>{:else}<li>The heap makes nothing yet that does here.</li>{/each}
@@ -52,18 +53,6 @@
 
   li {
     margin-bottom: 8px;
-  }
-
-  .go {
-    min-height: 32px;
-    padding: 0;
-    border: 0;
-    background: none;
-    font: inherit;
-    font-weight: 700;
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    cursor: pointer;
   }
 
   .why {

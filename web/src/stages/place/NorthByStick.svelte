@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Checkbox } from 'flowbite-svelte';
-  import { api, troubleOf, type Schemas } from '../../lib/api/client';
+  import { api, troubleOf, unreachable, type Schemas } from '../../lib/api/client';
   import Button from '../../lib/controls/Button.svelte';
   import Fold from '../../lib/controls/Fold.svelte';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
@@ -20,15 +20,18 @@
   const marks = $state({ foot: mark(), tip: mark() });
   let found = $state<Schemas['NorthByStick'] | null>(null);
   let errors = $state<Record<string, string>>({});
+  let whole = $state('');
 
   async function workOut() {
-    const { data, error, response } = await api.POST('/api/plan/north', {
-      body: { ...$state.snapshot(marks), baseLine, latitude },
-    });
-    found = data ?? null;
-    const trouble = data ? null : troubleOf(response.status, error);
-    errors = { ...trouble?.fields, ...(trouble && { whole: trouble.whole }) };
-    if (data) onbearing(Math.round(data.bearing * 10) / 10);
+    const answer = await api
+      .POST('/api/plan/north', { body: { ...$state.snapshot(marks), baseLine, latitude } })
+      .catch(() => null);
+    found = answer?.data ?? null;
+    const trouble = !answer ? unreachable : found ? null : troubleOf(answer.response.status, answer.error);
+    errors = trouble?.fields ?? {};
+    // What is said at a tape is not said again below.
+    whole = trouble && !Object.keys(errors).some((field) => field.includes('.')) ? trouble.whole : '';
+    if (found) onbearing(found.bearing);
   }
 </script>
 
@@ -65,6 +68,6 @@
           'Degree',
           garden.system,
         )} where no tape is out by more than a thumb. It stands in the field above.
-      </p>{:else if errors.whole}<p class="problem">{errors.tip ?? errors.latitude ?? errors.whole}</p>{/if}
+      </p>{:else if whole}<p class="problem">{whole}</p>{/if}
   </div>
 </Fold>

@@ -49,7 +49,7 @@
           Hook one at I and one at II. Where both measures meet, seen from I towards II on the side it says, stands the
           peg.
         </p>
-        <table>
+        <table class="measures">
           <thead>
             <tr
               ><th scope="col">Peg</th><th scope="col">from I</th><th scope="col">from II</th><th scope="col">side</th
@@ -139,19 +139,6 @@
   .before {
     padding-left: 1.1em;
     list-style: square;
-  }
-
-  table {
-    border-collapse: collapse;
-    margin: 6px 0;
-    font-size: 1.05rem;
-  }
-
-  th,
-  td {
-    text-align: left;
-    padding: 5px 16px 5px 0;
-    border-bottom: 1px solid var(--wood-end);
   }
 
   .stakes {

@@ -85,13 +85,14 @@
         onvalue={(turned) => void stand({ turned })}
         onerror={(s) => (errors = { ...errors, turned: s })}
       />
-      {#each planter.edges as e (e.name)}<MeasureField
+      {#each planter.edges as e, i (i)}<MeasureField
           name="From {e.name}"
           unit="Metre"
           value={e.away}
           onvalue={(v) =>
             void stand({ x: planter.x + e.toward[0] * (e.away - v), y: planter.y + e.toward[1] * (e.away - v) })}
-          onerror={(s) => (wrong = s)}
+          error={errors[`edge${i}`]}
+          onerror={(s) => (errors = { ...errors, [`edge${i}`]: s })}
         />{/each}
     </div>
     <p class="soft small">
@@ -105,7 +106,7 @@
       </div>
     {/if}
     <ul class="remarks">
-      {#each planter.remarks as r (r.about + r.words)}<li>
+      {#each planter.remarks as r, i (i)}<li>
           <VerdictWord verdict={r.verdict} />
           <span>{r.words}</span>
         </li>{:else}<li>Nothing stands in its way.</li>{/each}

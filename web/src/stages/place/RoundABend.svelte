@@ -45,7 +45,7 @@
           bend.outerLength,
         )}, about a middle {m(bend.radius)} away.
       </p>
-      <table>
+      <table class="measures">
         <thead>
           <tr>
             <th scope="col">inner: along</th><th scope="col">off</th><th scope="col">outer: along</th><th scope="col"
@@ -67,12 +67,5 @@
 <style>
   .rise {
     max-width: 420px;
-  }
-
-  th,
-  td {
-    text-align: left;
-    padding: 3px 16px 3px 0;
-    border-bottom: 1px solid var(--wood-end);
   }
 </style>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Checkbox, Select } from 'flowbite-svelte';
+  import type { Unit } from '../../lib/api/client';
   import Field from '../../lib/controls/Field.svelte';
   import MeasureField from '../../lib/controls/MeasureField.svelte';
   import { garden } from '../../lib/garden.svelte';
@@ -23,6 +24,20 @@
   }
 </script>
 
+{#snippet measure(id: 'up' | 'loadLimit' | 'slope' | 'ceiling', name: string, hint: string, unit: Unit, blank: string)}
+  <MeasureField
+    {name}
+    {hint}
+    {unit}
+    {blank}
+    value={draft[id] ?? null}
+    error={table.errors[id]}
+    onclear={() => set({ [id]: null })}
+    onvalue={(v) => set({ [id]: v })}
+    onerror={(w) => wrong(id, w)}
+  />
+{/snippet}
+
 <label class="field"
   >It is
   <Select
@@ -42,28 +57,14 @@
     </Select>
   </label>
 {:else if draft.site !== 'Paving'}
-  <MeasureField
-    name="Lies above the ground"
-    hint="Its floor: gusts grow with it, and what is lower shelters nothing"
-    unit="Metre"
-    value={draft.up ?? null}
-    error={table.errors.up}
-    blank="not measured"
-    onclear={() => set({ up: null })}
-    onvalue={(up) => set({ up })}
-    onerror={(w) => wrong('up', w)}
-  />
-  <MeasureField
-    name="Carries"
-    hint="Only where somebody who knows has said so"
-    unit="Pascal"
-    value={draft.loadLimit ?? null}
-    error={table.errors.loadLimit}
-    blank="nobody has said"
-    onclear={() => set({ loadLimit: null })}
-    onvalue={(loadLimit) => set({ loadLimit })}
-    onerror={(w) => wrong('loadLimit', w)}
-  />
+  {@render measure(
+    'up',
+    'Lies above the ground',
+    'Its floor: gusts grow with it, and what is lower shelters nothing',
+    'Metre',
+    'not measured',
+  )}
+  {@render measure('loadLimit', 'Carries', 'Only where somebody who knows has said so', 'Pascal', 'nobody has said')}
   <label class="field"
     >Who said so
     <Field
@@ -74,17 +75,7 @@
   </label>
 {/if}
 {#if (draft.site ?? 'Soil') === 'Soil'}<GroundTests />{/if}
-<MeasureField
-  name="Falls, for its length"
-  hint="A level and a batten: 0.02 is 1 in 50"
-  unit="One"
-  value={draft.slope ?? null}
-  error={table.errors.slope}
-  blank="level"
-  onclear={() => set({ slope: null })}
-  onvalue={(slope) => set({ slope })}
-  onerror={(w) => wrong('slope', w)}
-/>
+{@render measure('slope', 'Falls, for its length', 'A level and a batten: 0.02 is 1 in 50', 'One', 'level')}
 {#if draft.slope}
   <label class="field"
     >Falls to the
@@ -99,17 +90,7 @@
   </label>
   {#if table.errors.fallsTo}<p class="problem">{table.errors.fallsTo}</p>{/if}
 {/if}
-<MeasureField
-  name="Free height"
-  hint="Under a net, eaves or branches"
-  unit="Metre"
-  value={draft.ceiling ?? null}
-  error={table.errors.ceiling}
-  blank="open above"
-  onclear={() => set({ ceiling: null })}
-  onvalue={(ceiling) => set({ ceiling })}
-  onerror={(w) => wrong('ceiling', w)}
-/>
+{@render measure('ceiling', 'Free height', 'Under a net, eaves or branches', 'Metre', 'open above')}
 <label class="tick"
   ><Checkbox checked={draft.hollow ?? false} onchange={(e) => set({ hollow: e.currentTarget.checked })} /><span
     >Cold air pools here on clear nights</span

@@ -146,7 +146,8 @@
     <Button class="px-4" onclick={() => void table.remove(place)}>Off the plan</Button>
   </div>
   {#if table.whole}<p class="problem" role="alert">{table.whole}</p>{/if}
-  <DesignsHere spot={place.id} />
+  <!-- Opened for one spot it is not asked for the next. -->
+  {#key place.id}<DesignsHere spot={place.id} />{/key}
   <Fold title="Peg it out" heading="h2">
     <p class="soft small">
       From the two ends of the base line, A and B, tapes pulled level. Look up pipes and cables before you drive a peg.
