@@ -179,8 +179,8 @@ test('a stair, a door and a spot that is not free all year are measured by keys,
   await expect(page.getByText('over Yard steps each time')).toBeVisible();
   await expect(page.getByText('The Apron is free from 1 March to 31 October')).toBeVisible();
 
-  // From an edge by its measure, and the other one stays as it was.
-  const [first, second] = [page.getByLabel(/^From /).first(), page.getByLabel(/^From /).nth(1)];
+  // From an edge by its measure, past the middle of the spot, and the one across stays as it was.
+  const [first, second] = [page.getByLabel('From the edge of The Apron from its point 3 to 4'), page.getByLabel('From the edge of The Apron from its point 4 to 1')];
   const before = await second.inputValue();
   await first.fill('1 m');
   await first.press('Enter');

@@ -8,20 +8,18 @@ namespace Metaplant.Core.Places;
 /// <param name="Toward">A step of 1 m to it.</param>
 public sealed record EdgeNear(Sentence Name, double Away, Point Toward)
 {
-    /// <summary>Two that lie more nearly in one direction do not say where it stands, degrees.</summary>
+    /// <summary>Two that lie more nearly in one direction are one way to measure, degrees.</summary>
     private const double Apart = 45;
 
-    /// <summary>The nearest wall or edge of its spot, and the nearest one that lies across: two measures that say where it stands. Fewer where it touches or there are none. Two sides of one thing are told apart by their points.</summary>
+    /// <summary>The nearest wall or edge of its spot in each direction, at most four, walls before edges and each in the order of the plan: moved by one measure, it is measured from the same ones as before. Fewer where it touches or there are none. Two sides of one thing are told apart by their points.</summary>
     public static IReadOnlyList<EdgeNear> Of(GardenPlan plan, StandingPlanter planter)
     {
         var body = Figures.Area(planter.Corners);
-        var all = Edges(plan, planter.SpotId).Select(e => (Edge: Measured(e, body), e.Side)).Where(e => e.Edge is not null).Select(e => (Edge: e.Edge!, e.Side)).OrderBy(e => e.Edge.Away).ToList();
-        if (all.Count == 0) return [];
-        var (first, side) = all[0];
-        var across = all.Skip(1).Where(e => Math.Abs(e.Edge.Toward.X * first.Toward.X + e.Edge.Toward.Y * first.Toward.Y) < Math.Cos(Apart * Math.PI / 180)).Take(1).ToList();
-        if (across.Count == 0) return [first];
-        var (second, other) = across[0];
-        return second.Name.Equals(first.Name) ? [first with { Name = side }, second with { Name = other }] : [first, second];
+        var all = Edges(plan, planter.SpotId).Index().Select(e => (e.Index, e.Item.Side, Near: Measured(e.Item, body))).Where(e => e.Near is not null).Select(e => (e.Index, e.Side, Near: e.Near!));
+        List<(int Index, Sentence Side, EdgeNear Near)> kept = [];
+        foreach (var edge in all.OrderBy(e => e.Near.Away))
+            if (kept.All(k => k.Near.Toward.X * edge.Near.Toward.X + k.Near.Toward.Y * edge.Near.Toward.Y < Math.Cos(Apart * Math.PI / 180))) kept.Add(edge);
+        return [.. kept.OrderBy(k => k.Index).Select(k => kept.Count(o => o.Near.Name.Equals(k.Near.Name)) > 1 ? k.Near with { Name = k.Side } : k.Near)];
     }
 
     /// <summary>One side of a wall, a building or the spot.</summary>

@@ -30,7 +30,7 @@ public sealed record EdgeNearDto(Sentence Name, double Away, double[] Toward);
 
 /// <summary>A planter where it stands.</summary>
 /// <param name="Water">What it drinks in a dry week of midsummer, worked, after what that follows from; empty where nobody knows.</param>
-/// <param name="Edges">Two edges near it to measure from.</param>
+/// <param name="Edges">Edges near it to measure from, at most four: one in each direction.</param>
 public sealed record StandingDto(int Project, string Name, int Spot, double X, double Y, double Turned, double[] Corners, double Length, double Width, double Height, IReadOnlyList<PlaceRemark> Remarks, IReadOnlyList<SumDto> Water, IReadOnlyList<EdgeNearDto> Edges)
 {
     public static StandingDto Of(StandingPlanter s, IReadOnlyList<StandingPlanter> all, GardenPlan plan, Core.Materials.Handbook handbook)

@@ -6,7 +6,7 @@ using Metaplant.Core.Sums;
 
 namespace Metaplant.Core.Tests.Places;
 
-/// <summary>What is let go of near a wall stands along it with the gap it needs; and where it stands is measured from two edges.</summary>
+/// <summary>What is let go of near a wall stands along it with the gap it needs; and where it stands is measured from edges.</summary>
 public class SnappingTests
 {
     private static readonly Screen Wall = new(10, "Yard wall", [new(0, 8), new(14, 8)], ScreenKind.Wall, 2, .2, 0);
@@ -75,24 +75,34 @@ public class SnappingTests
         drawn.ShouldBeGreaterThan(50);
     }
 
+    private static string[] Named(GardenPlan plan, StandingPlanter tub) => [.. EdgeNear.Of(plan, tub).Select(e => e.Name.ToString())];
+
     [Fact]
-    public void Two_measures_from_edges_that_lie_across_say_where_it_stands()
+    public void It_is_measured_from_the_nearest_wall_or_edge_each_way_round_it()
     {
         var edges = EdgeNear.Of(Yard, Tub(12, 6.5));
-        edges.Select(e => e.Name.ToString()).ShouldBe(["Yard wall", "Shed"]);
-        edges.Select(e => Math.Round(e.Away, 6)).ShouldBe([.9, 1]);
-        // Set closer by what one measure says, it measures that.
-        foreach (var e in edges)
-        {
-            var by = e.Away - .4;
-            EdgeNear.Of(Yard, Tub(12 + e.Toward.X * by, 6.5 + e.Toward.Y * by)).Select(x => Math.Round(x.Away, 6)).ShouldContain(.4);
-        }
+        Named(Yard, Tub(12, 6.5)).ShouldBe(["Yard wall", "Shed", "the edge of Ground from its point 1 to 2", "the edge of Ground from its point 4 to 1"]);
+        edges.Select(e => Math.Round(e.Away, 6)).ShouldBe([.9, 1, 6, 11]);
 
         // In the corner of one wall its two sides are told apart.
         var bent = Yard with { Features = [Wall with { Points = [new(0, 8), new(14, 8), new(14, 0)] }] };
-        EdgeNear.Of(bent, Tub(12, 6.5)).Select(e => e.Name.ToString()).ShouldBe(["Yard wall, from its point 1 to 2", "Yard wall, from its point 2 to 3"], ignoreOrder: true);
+        Named(bent, Tub(12, 6.5)).Take(2).ShouldBe(["Yard wall, from its point 1 to 2", "Yard wall, from its point 2 to 3"]);
 
-        // Where no wall is near, from the edges of its spot.
-        EdgeNear.Of(Yard, Tub(2, 2)).Select(e => e.Name.ToString()).ShouldBe(["the edge of Ground from its point 4 to 1", "the edge of Ground from its point 1 to 2"], ignoreOrder: true);
+        // On its edge there is nothing to measure that way.
+        Named(Yard, Tub(1, 2)).ShouldBe(["Yard wall", "Shed", "the edge of Ground from its point 1 to 2"]);
+    }
+
+    [Fact]
+    public void Moved_by_what_one_measure_says_it_measures_that_and_is_measured_from_the_same_edges_in_the_same_order()
+    {
+        // Also where the move takes it past the middle, so that another edge is nearer then.
+        foreach (var at in (StandingPlanter[])[Tub(12, 6.5), Tub(3, 2), Tub(7, 4)])
+            foreach (var (i, e) in EdgeNear.Of(Yard, at).Index())
+            {
+                var by = e.Away - 1.3;
+                var moved = EdgeNear.Of(Yard, Tub(at.At.X + e.Toward.X * by, at.At.Y + e.Toward.Y * by));
+                moved.Select(m => m.Name).ShouldBe(EdgeNear.Of(Yard, at).Select(m => m.Name));
+                moved[i].Away.ShouldBe(1.3, 1e-9);
+            }
     }
 }

@@ -97,7 +97,7 @@ let settling: Promise<unknown> = Promise.resolve();
 export const settled = (): Promise<unknown> => settling;
 
 /** A first reading that is still under way is stopped as well: it was asked before the change, and its answer would pass for a fresh one. */
-async function again(key: string): Promise<void> {
+export async function again(key: string): Promise<void> {
   await held.cancelQueries({ queryKey: [key] });
   await held.invalidateQueries({ queryKey: [key] });
 }

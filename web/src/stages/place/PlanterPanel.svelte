@@ -85,14 +85,14 @@
         onvalue={(turned) => void stand({ turned })}
         onerror={(s) => (errors = { ...errors, turned: s })}
       />
-      {#each planter.edges as e, i (i)}<MeasureField
+      {#each planter.edges as e (e.name)}<MeasureField
           name="From {e.name}"
           unit="Metre"
           value={e.away}
           onvalue={(v) =>
             void stand({ x: planter.x + e.toward[0] * (e.away - v), y: planter.y + e.toward[1] * (e.away - v) })}
-          error={errors[`edge${i}`]}
-          onerror={(s) => (errors = { ...errors, [`edge${i}`]: s })}
+          error={errors[e.name]}
+          onerror={(s) => (errors = { ...errors, [e.name]: s })}
         />{/each}
     </div>
     <p class="soft small">

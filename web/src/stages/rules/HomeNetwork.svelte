@@ -2,10 +2,10 @@
   import Field from '../../lib/controls/Field.svelte';
   import { Select } from 'flowbite-svelte';
   import Button from '../../lib/controls/Button.svelte';
-  import { onMount } from 'svelte';
+  import { troubleWith } from '../../lib/api/held';
   import { garden } from '../../lib/garden.svelte';
   import { when } from '../../lib/when';
-  import { network } from './network.svelte';
+  import { insideAsked, network } from './network.svelte';
 
   let passphrase = $state('');
   let name = $state('');
@@ -18,7 +18,8 @@
     ['744', 'a month'],
   ];
 
-  onMount(() => void network.read());
+  const asked = insideAsked();
+  const inside = $derived(asked.data);
 
   async function setPassphrase(event: Event) {
     event.preventDefault();
@@ -72,9 +73,10 @@
 {#if network.said}<p role="status"><b>{network.said}</b></p>{/if}
 
 <h3>Devices that are in</h3>
-{#if network.inside?.devices.length}
+{#if troubleWith(asked)}<p class="problem" role="alert">{troubleWith(asked)?.whole}</p>{/if}
+{#if inside?.devices.length}
   <ul class="listed">
-    {#each network.inside.devices as d (d.id)}
+    {#each inside.devices as d (d.id)}
       <li>
         <div>
           <b>{d.name}</b>{#if d.this}
@@ -132,9 +134,9 @@
     {/if}
   </div>
 {/if}
-{#if network.inside?.invitations.length}
+{#if inside?.invitations.length}
   <ul class="listed">
-    {#each network.inside.invitations as i (i.id)}
+    {#each inside.invitations as i (i.id)}
       <li>
         <div>
           <b>{i.for}</b> <small class="soft">helps with {i.projectName} until {when(i.until, garden.dates)}</small>

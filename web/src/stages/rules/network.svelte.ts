@@ -1,28 +1,33 @@
+import { createQuery } from '@tanstack/svelte-query';
 import { api, troubleOf, unreachable, type Schemas } from '../../lib/api/client';
+import { again, held, taken } from '../../lib/api/held';
 import { garden } from '../../lib/garden.svelte';
 
-/** Who may come in over the home network. */
+/** Who is in and who may come in; others come and go meanwhile, so that it is asked whenever somebody looks. */
+export const insideAsked = () =>
+  createQuery(
+    () => ({
+      queryKey: ['inside'],
+      queryFn: ({ signal }) => taken(api.GET('/api/door/inside', { signal })),
+      staleTime: 0,
+    }),
+    () => held,
+  );
+
+/** Changes who may come in over the home network. */
 class Network {
-  inside = $state.raw<Schemas['InsideDto'] | null>(null);
   /** The invitation just made, whose code is shown this once. */
   made = $state.raw<Schemas['MadeInvitationDto'] | null>(null);
   /** Sentences by field. */
   wrong = $state.raw<Record<string, string>>({});
   said = $state('');
 
-  async read(): Promise<void> {
-    await this.ask(
-      () => api.GET('/api/door/inside'),
-      (data) => (this.inside = data),
-    );
-  }
-
   async setPassphrase(passphrase: string): Promise<boolean> {
     const well = await this.ask(() => api.PUT('/api/door/passphrase', { body: { passphrase } }));
     if (well) {
       this.said = 'The passphrase is set. Every device signs in with it from now on.';
       await garden.open();
-      await this.read();
+      await again('inside');
     }
     return well;
   }
@@ -32,20 +37,20 @@ class Network {
       () => api.POST('/api/door/invitations', { body: { for: name, project, hours } }),
       (data) => (this.made = data),
     );
-    if (well) await this.read();
+    if (well) await again('inside');
     return well;
   }
 
   async withdraw(invitation: string): Promise<void> {
     await this.ask(() => api.DELETE('/api/door/invitations/{invitation}', { params: { path: { invitation } } }));
     if (this.made?.invitation.id === invitation) this.made = null;
-    await this.read();
+    await again('inside');
   }
 
   async signOut(device: string): Promise<void> {
     await this.ask(() => api.DELETE('/api/door/devices/{device}', { params: { path: { device } } }));
     await garden.open();
-    if (garden.door?.role === 'gardener') await this.read();
+    if (garden.door?.role === 'gardener') await again('inside');
   }
 
   private async ask<T>(
