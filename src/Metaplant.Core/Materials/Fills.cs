@@ -53,6 +53,10 @@ public static class Fills
 
     public const string Nitrogen = "wood.nitrogen";
 
+    public const string WoodDensity = "wood.density";
+
+    public const string ChipDensity = "wood.chip-density";
+
     public static IReadOnlyList<Constant> Rows { get; } =
     [
         .. Table.SelectMany(t => (Constant[])
@@ -66,6 +70,8 @@ public static class Fills
         new(CarbonUse, "e", "part of the rotted carbon that microbes build in", .35, Unit.One, Evidence.Measured, "Manzoni, Taylor, Richter, Porporato & Ågren 2012, New Phytologist 196: carbon use of decomposers, middle of its range"),
         new(Carbon, "C", "carbon in dry wood", .50, Unit.One, Evidence.Measured, "Lamlom & Savidge 2003, Biomass and Bioenergy 25"),
         new(MicrobeRatio, "CN", "carbon to nitrogen of microbes", 8, Unit.One, Evidence.Measured, "Cleveland & Liptzin 2007, Biogeochemistry 85: 8.6 in soils, rounded"),
+        new(WoodDensity, "ρ", "dry mass of solid wood", 450, Unit.KilogramPerCubicMetre, Evidence.Assumed, "Softwood and half-rotten hardwood, middle") { NeverBelow = 150, NeverAbove = 900 },
+        new(ChipDensity, "ρ", "dry mass of heaped chip", 200, Unit.KilogramPerCubicMetre, Evidence.Assumed, "Solid content of heaped chip, .4 to .45") { NeverBelow = 80, NeverAbove = 400 },
         new(Nitrogen, "N_wood", "nitrogen in dry wood", .002, Unit.One, Evidence.Assumed, "Sap and heart wood together, low end"),
     ];
 
