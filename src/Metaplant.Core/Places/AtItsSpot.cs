@@ -21,7 +21,9 @@ internal static class AtItsSpot
     }
 
     private static IEnumerable<PlaceRemark> ComingIn(Spot spot, StandingPlanter planter, Handbook handbook)
-        => spot.ComesIn.Select(Visitors.Find).OfType<Visitor>().Select(v => new PlaceRemark("visitors", planter.Size.Soil is { } soil && v.Stopped(soil, handbook) ? Verdict.Sound : Verdict.Tight, v.Against(planter.Size.Soil, handbook)));
+        => spot.ComesIn.Select(Visitors.Find).OfType<Visitor>().Select(v => v.StoppedBelow(planter.Size, spot.Site) is { } below
+            ? new PlaceRemark("visitors", Verdict.Sound, below)
+            : new PlaceRemark("visitors", planter.Size.Soil is { } soil && v.Stopped(soil, handbook) ? Verdict.Sound : Verdict.Tight, v.Against(planter.Size.Soil, handbook)));
 
     /// <summary>Whose place it is.</summary>
     private static IEnumerable<PlaceRemark> Permission(Spot spot)

@@ -14,7 +14,8 @@ namespace Metaplant.Core.Places;
 /// <param name="Deep">How far it goes into the ground; null where nobody knows any more.</param>
 /// <param name="Open">True where its soil lies open on the ground; null where nobody knows any more.</param>
 /// <param name="Heats">True where its sides take up the sun: metal, rubber; null where that hangs on their colour, or where nobody knows any more.</param>
-public sealed record Footprint(double Length, double Width, double Height, double Floor, bool OnFeet, double? Soil = null, double? Deep = null, bool? Open = null, bool? Heats = null)
+/// <param name="MeshBelow">True where mesh against burrowers lies under it; null where nobody knows any more.</param>
+public sealed record Footprint(double Length, double Width, double Height, double Floor, bool OnFeet, double? Soil = null, double? Deep = null, bool? Open = null, bool? Heats = null, bool? MeshBelow = null)
 {
     public static Footprint Of(Fit fit)
     {
@@ -22,6 +23,6 @@ public sealed record Footprint(double Length, double Width, double Height, doubl
         var solids = fit.Blueprint.Scene().Solids.Where(s => s.Part != Parts.Ground).ToList();
         var (least, most) = Extent.Of(solids.SelectMany(s => (Point3[])[s.Extent.Least, s.Extent.Most]));
         List<double> soils = [.. solids.Where(s => s.Part == Parts.Soil).Select(s => s.Extent.Most.Z)];
-        return new(most.X - least.X, most.Y - least.Y, most.Z, fit.Blueprint.Stance.FloorArea, fit.Blueprint.Stance is OnFeet, soils.Count > 0 ? soils.Min() : null, Math.Max(0, -least.Z), fit.Blueprint.Foot is OpenGround, fit.Lead.Thing.Thing.Substance.TakesUpSun());
+        return new(most.X - least.X, most.Y - least.Y, most.Z, fit.Blueprint.Stance.FloorArea, fit.Blueprint.Stance is OnFeet, soils.Count > 0 ? soils.Min() : null, Math.Max(0, -least.Z), fit.Blueprint.Foot is OpenGround, fit.Lead.Thing.Thing.Substance.TakesUpSun(), fit.Blueprint.Parts.Any(p => p.Id == Designs.Additions.BurrowMesh.PartId));
     }
 }

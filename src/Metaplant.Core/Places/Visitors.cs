@@ -1,3 +1,4 @@
+using Metaplant.Core.Designs;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Sums;
 
@@ -8,7 +9,11 @@ namespace Metaplant.Core.Places;
 /// <param name="Clears">Height it gets over by itself, m; null for what flies, climbs, digs or creeps, which no wall stops.</param>
 /// <param name="Enters">The least opening it gets through, m; null for what no mesh stops, and for what the table of nets has.</param>
 /// <param name="Instead">What stops it where a wall does not; what is said of its mesh comes after.</param>
-public sealed record Visitor(string Id, string Name, double? Clears, double? Enters, string Instead);
+public sealed record Visitor(string Id, string Name, double? Clears, double? Enters, string Instead)
+{
+    /// <summary>True of what digs: it comes through an open foot and nowhere else.</summary>
+    public bool FromBelow { get; init; }
+}
 
 /// <summary>The visitors there are; their heights and openings are rows of the handbook, those of <see cref="Pests"/> where a net is sold against it.</summary>
 [Table(106, "Who gets in")]
@@ -21,7 +26,8 @@ public static class Visitors
         new("birds", "birds", null, null, "A net over it keeps them off."),
         new("hens", "hens", 1.2, .05, "A net over it keeps them out."),
         new("rabbits", "rabbits", .45, null, "Mesh with a skirt laid out on the ground keeps them out."),
-        new("burrowers", "voles and moles", null, .012, "Mesh under it keeps them out: it is among what may be added."),
+        // Mesh of half an inch is what is sold against them.
+        new("burrowers", "voles and moles", null, .013, "Mesh under it keeps them out: it is among what may be added.") { FromBelow = true },
         new("climbers", "mice, rats and squirrels", null, .013, "Only a closed cage of mesh keeps them out."),
         new("ants", "ants", null, null, "Feet clear of the ground, in trays of water or greased, keep them off."),
         new("slugs", "slugs and snails", null, null, "A dry rim, feet clear of the ground and an evening’s walk keep them down; nothing keeps them out."),
@@ -42,6 +48,15 @@ public static class Visitors
 
     /// <summary>True where it cannot get onto soil so high above the ground, m.</summary>
     public static bool Stopped(this Visitor visitor, double height, Handbook handbook) => visitor.Clears is not null && height > handbook[ClearsRow(visitor.Id)];
+
+    /// <summary>What is under a planter that stops what digs; null where nothing does, or nobody knows any more, and for what does not dig.</summary>
+    public static Sentence? StoppedBelow(this Visitor visitor, Footprint size, Site site)
+    {
+        if (!visitor.FromBelow) return null;
+        var who = Capital(visitor.Name);
+        if (size.MeshBelow == true) return $"{who} come from below, and mesh under it keeps them out.";
+        return size.OnFeet || size.Open == false || site != Site.Soil ? (Sentence)$"{who} come from below, and there it is closed or clear of the ground." : null;
+    }
 
     /// <summary>What height does against it, told for a spot, or for a planter there whose soil begins so high above the ground, m.</summary>
     public static Sentence Against(this Visitor visitor, double? height, Handbook handbook)

@@ -143,6 +143,25 @@ public class SpotTests
         Placement.Of(plan, high, [high], Handbook.Default).Single(r => r is { About: "visitors", Verdict: Verdict.Sound }).Words.ToString().ShouldBe("Rabbits get over 450 mm; its soil begins at 500 mm.");
     }
 
+    [Fact]
+    public void What_digs_is_stopped_by_mesh_or_a_closed_foot_and_by_no_wall()
+    {
+        var dug = Yard.Spots[2] with { ComesIn = ["burrowers"], Site = Core.Designs.Site.Soil };
+        PlaceRemark Said(bool? open, bool? mesh, bool onFeet = false, Spot? at = null)
+        {
+            var tub = Tub(1, 8, 2) with { Size = new(.6, .6, .9, .36, onFeet, .9, 0, open, false, mesh) };
+            return Placement.Of(Yard with { Spots = [at ?? dug] }, tub, [tub], Handbook.Default).Single(r => r.About == "visitors");
+        }
+
+        Said(open: true, mesh: false).ShouldSatisfyAllConditions(r => r.Verdict.ShouldBe(Verdict.Tight), r => r.Words.ToString().ShouldContain("No opening may be as wide as 13 mm"));
+        Said(open: true, mesh: null).Verdict.ShouldBe(Verdict.Tight);
+        Said(open: null, mesh: null).Verdict.ShouldBe(Verdict.Tight);
+        Said(open: true, mesh: true).ShouldSatisfyAllConditions(r => r.Verdict.ShouldBe(Verdict.Sound), r => r.Words.ToString().ShouldContain("mesh under it"));
+        Said(open: false, mesh: false).Verdict.ShouldBe(Verdict.Sound);
+        Said(open: true, mesh: false, onFeet: true).Verdict.ShouldBe(Verdict.Sound);
+        Said(open: true, mesh: false, at: dug with { Site = Core.Designs.Site.Paving }).Verdict.ShouldBe(Verdict.Sound);
+    }
+
     private static PlaceRemark[] Remarks(GardenPlan plan, StandingPlanter tub, string about) => [.. Placement.Of(plan, tub, [tub], Handbook.Default).Where(r => r.About == about)];
 
     [Fact]

@@ -14,6 +14,9 @@ public sealed class BurrowMesh : Addition
     /// <summary>A vole goes through what is wider.</summary>
     private const double Widest = .013;
 
+    /// <summary>Its part, by which a planter is known to have it.</summary>
+    public const string PartId = "burrow-mesh";
+
     /// <summary>How far it is folded up inside the walls.</summary>
     private const double Up = .10;
 
@@ -40,7 +43,7 @@ public sealed class BurrowMesh : Addition
             "liner", "fill", "lifts")
         {
             Needs = [.. floors.Select((f, i) => new CoverNeeded(Need(i == 0 ? "" : $"-{i + 1}"), Mesh, f.Foot.Length + 2 * Up, f.Foot.Width + 2 * Up) { Name = "Mesh against burrowers" })],
-            Parts = [.. floors.Take(1).Select(f => new Part("burrow-mesh", "Mesh against burrowers", Form.Mesh, floors.Count, f.Foot.Length + 2 * Up, f.Foot.Width + 2 * Up, .001))],
+            Parts = [.. floors.Take(1).Select(f => new Part(PartId, "Mesh against burrowers", Form.Mesh, floors.Count, f.Foot.Length + 2 * Up, f.Foot.Width + 2 * Up, .001))],
             Solids = () => floors.Select(f => (Solid)new Skin("burrow-mesh", Ink.Metal, [Flat(f.Bay, f.Foot)], .001)),
         };
     }
