@@ -1,0 +1,49 @@
+using Metaplant.Core.Materials;
+using Metaplant.Core.Planting;
+using Metaplant.Core.Salvage;
+using Metaplant.Core.Tests.Designs;
+
+namespace Metaplant.Core.Tests.Planting;
+
+/// <summary>What fills a bay comes from the heap as far as it lies there and may be used, and what is short is told.</summary>
+public class FillFetchTests
+{
+    private static HeapThing Lying(string kind) => Yards.Whole.Things.First(t => t.Thing.Kind.Id == kind);
+
+    private static double Volume(string kind) => Yards.Whole.Things.Where(t => t.Thing.Kind.Id == kind).Sum(t => ((Salvage.Kinds.LoadMeasures)t.Thing.Measures).Volume);
+
+    [Fact]
+    public void Two_bays_share_the_woodchip_and_the_second_is_short_by_what_the_first_took()
+    {
+        var there = Volume("woodchip");
+        var fetched = FillFetch.Of([([new(Fill.Woodchip, there * .7, there * .7)], false), ([new(Fill.Woodchip, there * .5, there * .5)], false)], Yards.Whole);
+        fetched[0].Single().ShouldSatisfyAllConditions(f => f.Short.ShouldBe(0), f => f.Takes.Sum(t => t.Volume).ShouldBe(there * .7, 1e-9));
+        fetched[1].Single().ShouldSatisfyAllConditions(f => f.Short.ShouldBe(there * .2, 1e-9), f => f.Takes.Sum(t => t.Volume).ShouldBe(there * .3, 1e-9));
+    }
+
+    [Fact]
+    public void What_nobody_has_looked_at_goes_into_no_bed_for_food_and_the_reason_is_told()
+    {
+        var soil = Lying("soil");
+        soil.Judgement.MayGrowFood.ShouldBeFalse();
+        var food = FillFetch.Of([([new(Fill.Topsoil, .1, .1)], true)], Yards.Whole)[0][0];
+        food.Takes.ShouldBeEmpty();
+        food.Short.ShouldBe(.1);
+        food.PassedOver.ShouldContain(p => p.ThingId == soil.Thing.Id && p.Why.ToString().Length > 5);
+        if (soil.Judgement.Fitness != Fitness.Refused) FillFetch.Of([([new(Fill.Topsoil, .1, .1)], false)], Yards.Whole)[0][0].Takes.ShouldHaveSingleItem().ThingId.ShouldBe(soil.Thing.Id);
+    }
+
+    [Fact]
+    public void Never_more_is_taken_than_lies_there()
+    {
+        var random = new Random(6);
+        for (var i = 0; i < 300; i++)
+        {
+            var wants = Enumerable.Range(0, 1 + random.Next(5)).Select(_ => ((IReadOnlyList<FillAmount>)[.. Enum.GetValues<Fill>().Where(_ => random.Next(2) == 0).Select(f => random.NextDouble() is var v ? new FillAmount(f, v, v) : null!)], random.Next(2) == 0)).ToList();
+            var fetched = FillFetch.Of(wants, Yards.Whole);
+            foreach (var thing in fetched.SelectMany(b => b).SelectMany(f => f.Takes).GroupBy(t => t.ThingId))
+                thing.Sum(t => t.Volume).ShouldBeLessThanOrEqualTo(((Salvage.Kinds.LoadMeasures)Yards.Whole.Things.Single(t => t.Thing.Id == thing.Key).Thing.Measures).Volume + 1e-9);
+            foreach (var f in fetched.SelectMany(b => b)) (f.Takes.Sum(t => t.Volume) + f.Short).ShouldBe(f.Wanted, 1e-9);
+        }
+    }
+}
