@@ -72,7 +72,7 @@ public sealed class PlanTests : IAsyncLifetime
         await Stand(Tub, "Boiler Wall", 7, 5.5);
         (await Grow(Tub)).ShouldContain("Boiler Wall is hot in the afternoon");
         var moved = await Stand(Tub, "Behind the Winch House", 3.4, 4.8);
-        foreach (var changed in (string[])["Grow: ", "Sun: ", "Water: ", "Above: "]) moved["changed"]!.AsArray().Select(c => (string)c!).ShouldContain(c => c.StartsWith(changed, StringComparison.Ordinal));
+        foreach (var changed in (string[])["Grow: ", "Sun: ", "Gusts: ", "Water: ", "Above: "]) moved["changed"]!.AsArray().Select(c => (string)c!).ShouldContain(c => c.StartsWith(changed, StringComparison.Ordinal));
         (await Grow(Tub)).ShouldNotContain("hot");
         var board = await Board(Tub);
         ((string)board["brief"]!["site"]!).ShouldBe("Soil");

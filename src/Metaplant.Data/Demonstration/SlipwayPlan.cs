@@ -21,6 +21,7 @@ internal static class SlipwayPlan
         new(PlaceSort.Wall, "West wall", [Off(0, 2.2), Off(0, 6)]) { Height = 2.4, Thickness = .22 },
         new(PlaceSort.Wall, "Boiler-house wall", [Off(0, 6), By(7.56, 11.151, 4.6), By(12.442, 6.754, 6.29)]) { Height = 2.6, Thickness = .34 },
         new(PlaceSort.Building, "Boat shed", [Off(10.9, 6.1), Off(14, 6.1)]) { Depth = 1.2, Height = 4.5 },
+        new(PlaceSort.Fence, "Tarred boards", [Off(4.215, 2.2), Off(4.215, 5.3)]) { Height = 1.8, Thickness = .03, Porosity = .05 },
         new(PlaceSort.Hedge, "Blackthorn", [Off(14, 3.4), Off(14, 5.6)]) { Height = 1.8, Thickness = .8, Porosity = .35 },
         new(PlaceSort.Tree, "Alder", [Off(13, 1.3)]) { Height = 4.2, Crown = 1.8, CrownFrom = 1.4, LeafFrom = 4, LeafTo = 10 },
         new(PlaceSort.Path, "Way through", [Off(4.45, 0), Off(4.45, 5.9)]) { Width = .45 },
