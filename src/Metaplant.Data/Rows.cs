@@ -120,6 +120,9 @@ public sealed class ProjectRow : IVersioned, IJournaled
     /// <summary>Where it stands on the plan and what room it takes there, as JSON; null while it has not been set down.</summary>
     public string? Stands { get; set; }
 
+    /// <summary>What it is to be filled with, as JSON; null while the house rule proposes.</summary>
+    public string? Filling { get; set; }
+
     /// <summary>What it looked like when it was last kept, as SVG, for when it can no longer be drawn; null in gardens from before.</summary>
     public string? Picture { get; set; }
 

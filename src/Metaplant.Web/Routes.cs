@@ -8,6 +8,7 @@ using Metaplant.Web.Matching;
 using Metaplant.Web.Photos;
 using Metaplant.Web.Plan;
 using Metaplant.Web.Planning;
+using Metaplant.Web.Planting;
 using Metaplant.Web.Projects;
 using Metaplant.Web.Sums;
 
@@ -37,6 +38,7 @@ internal static class Routes
         gardener.MapProjects();
         gardener.MapPictures();
         gardener.MapMaking();
+        gardener.MapFilling();
         gardener.MapSums();
         api.MapSteps();
         api.MapDoor();

@@ -23,6 +23,8 @@ const screens: [string, string][] = [
   ['Draw, a cone', '/draw/wound-cone?source=25'],
   ['Make', '/make/2'],
   ['the bench', '/bench/1'],
+  ['Plant', '/plant/1'],
+  ['all in one delivery', '/plant/delivery'],
   ['Sums, a board', '/sums/board-span'],
   ['Sums, hours of sun', '/sums/sun-hours'],
   ['Sums, layers of fill', '/sums/settling'],

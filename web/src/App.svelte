@@ -23,6 +23,7 @@
     '/draw/:design?': wrap({ asyncComponent: () => import('./stages/draw/Draw.svelte') }),
     '/make/:project?': wrap({ asyncComponent: () => import('./stages/make/Make.svelte') }),
     '/bench/:project': wrap({ asyncComponent: () => import('./stages/make/Bench.svelte') }),
+    '/plant/:what?': wrap({ asyncComponent: () => import('./stages/plant/Plant.svelte') }),
     '/sums/:name?': wrap({ asyncComponent: () => import('./stages/sums/Sums.svelte') }),
     '/house-rules/:part?': wrap({ asyncComponent: () => import('./stages/rules/HouseRules.svelte') }),
     '/help': wrap({ asyncComponent: () => import('./stages/help/Help.svelte') }),
@@ -37,7 +38,7 @@
     document.documentElement.dataset.paper = garden.info?.manner.paper ?? '';
   });
 
-  /** 1 to 5 go to a stage, Ctrl+Z takes back; not while something is being typed, where both belong to the field. No letter by itself does anything: what is typed beside a field must never undo work. */
+  /** 1 to 6 go to a stage, Ctrl+Z takes back; not while something is being typed, where both belong to the field. No letter by itself does anything: what is typed beside a field must never undo work. */
   function keys(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
     if (

@@ -57,6 +57,9 @@ internal static class GrowAssessor
         return fit.Count > 0 ? fit with { Here = here.Doubt(crop) } : fit;
     }
 
+    /// <summary>A crop in places other than those of the blueprint as it was drawn, say filled otherwise; at the spot it is for.</summary>
+    public static CropFit At(Blueprint blueprint, Brief brief, Crop crop, PlantingPlaces places, bool foodAllowed) => Here(blueprint, brief, crop, c => places.Work(c, foodAllowed));
+
     /// <summary>True where roots find the ground it stands on, or there is nothing else.</summary>
     private static bool InGround(Blueprint blueprint) => blueprint.Foot is OpenGround or NoSoil;
 

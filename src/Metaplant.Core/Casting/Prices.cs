@@ -115,6 +115,10 @@ public sealed class PriceList(IReadOnlyList<PriceRow> rows)
         return best;
     }
 
+    /// <summary>The cheapest way to buy so many m³ of a family, whole packs; null where the shop has none.</summary>
+    public (PriceRow Row, int Packs)? CheapestLoose(string family, double volume)
+        => byFamily[family].Select(r => (Row: r, Packs: Whole(volume, r.Pack))).Where(o => o.Packs is > 0).OrderBy(o => o.Packs * o.Row.Price).Select(o => ((PriceRow, int)?)(o.Row, o.Packs!.Value)).FirstOrDefault();
+
     private static int? PacksFor(Need need, double amount, PriceRow row) => need switch
     {
         PiecesNeeded n => Suits(n.LeastWidth, n.LeastThickness, row) ? Whole(amount, PiecesFrom(row.Length, n.Length)) : null,

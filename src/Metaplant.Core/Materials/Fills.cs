@@ -14,6 +14,10 @@ public enum Fill
     Compost,
     Topsoil,
     Manure,
+    PottingMix,
+
+    /// <summary>Topsoil and compost 60:40, mixed.</summary>
+    TopsoilCompost,
 }
 
 /// <summary>
@@ -40,6 +44,9 @@ public static class Fills
         (Fill.Compost, "Compost", .35, .90, .08),
         (Fill.Topsoil, "Topsoil", .08, .70, .05),
         (Fill.Manure, "Manure", .45, 1.2, .10),
+        (Fill.PottingMix, "Potting mix", .30, .90, .08),
+        // By its parts: .6 of topsoil's and .4 of compost's.
+        (Fill.TopsoilCompost, "Topsoil and compost", .19, .86, .06),
     ];
 
     private static readonly (Fill Fill, double Rots)[] Wood = [(Fill.Logs, .08), (Fill.Sticks, .25), (Fill.Woodchip, .20)];
@@ -82,6 +89,22 @@ public static class Fills
 
     /// <summary>The row of the part that rots in a year; null for a fill that is no wood.</summary>
     public static string? Rots(Fill fill) => Array.Exists(Wood, w => w.Fill == fill) ? Id(fill, "rots") : null;
+
+    /// <summary>True of what roots find all of at once. Wood, straw, leaves, green stuff and raw manure have to rot first.</summary>
+    public static bool IsSoil(this Fill fill) => fill is Fill.Topsoil or Fill.Compost or Fill.PottingMix or Fill.TopsoilCompost;
+
+    /// <summary>Of the mix of topsoil and compost, the part that is topsoil.</summary>
+    public const double TopsoilShare = .6;
+
+    /// <summary>kg/m³ of a fill full of water, not less than it is: of what is lighter than compost, compost; of wood, that of the water it just floats in.</summary>
+    public static double Saturated(Handbook handbook, Fill fill) => fill switch
+    {
+        Fill.Logs or Fill.Sticks or Fill.Woodchip => Media.WaterDensity,
+        Fill.Topsoil => handbook["medium.garden-loam.saturated"],
+        Fill.PottingMix => handbook["medium.potting-mix.saturated"],
+        Fill.TopsoilCompost => handbook["medium.topsoil-compost.saturated"],
+        _ => handbook["medium.finished-compost.saturated"],
+    };
 
     public static string Id(Fill fill, string column) => $"fill.{fill}.{column}";
 }

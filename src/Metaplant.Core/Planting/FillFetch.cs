@@ -1,5 +1,6 @@
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Salvage.Kinds;
 
 namespace Metaplant.Core.Planting;
 
@@ -27,6 +28,10 @@ public sealed record FillFetch(Fill Fill, double Wanted, IReadOnlyList<FillTake>
         return [.. wants.Select(bay => (IReadOnlyList<FillFetch>)[.. bay.Amounts.Select(amount => One(amount, bay.Food, heap, left))])];
     }
 
+    /// <summary>What several fetch of one fill, taken together; each pile is named once.</summary>
+    public static FillFetch Together(IReadOnlyList<FillFetch> all) => new(
+        all[0].Fill, all.Sum(f => f.Wanted), [.. all.SelectMany(f => f.Takes).GroupBy(t => t.ThingId).Select(g => new FillTake(g.Key, g.Sum(t => t.Volume)))], all.Sum(f => f.Short), [.. all.SelectMany(f => f.PassedOver).DistinctBy(p => p.ThingId)]);
+
     private static FillFetch One(FillAmount amount, bool food, Heap heap, Dictionary<int, double> left)
     {
         var (takes, passed, still) = (new List<FillTake>(), new List<(int, Sentence)>(), amount.Loose);
@@ -49,7 +54,7 @@ public sealed record FillFetch(Fill Fill, double Wanted, IReadOnlyList<FillTake>
     private static Fill? FillOf(Thing thing) => Array.Find(Piles, p => p.Kind == thing.Kind.Id) is { Kind: not null } pile ? pile.Fill : null;
 
     /// <summary>A pile has one unit; what other projects have spoken for is not free.</summary>
-    private static double VolumeLeft(HeapThing thing) => thing.Free > 0 && thing.Thing.Measures is Salvage.Kinds.LoadMeasures load ? load.Volume * thing.Free : 0;
+    private static double VolumeLeft(HeapThing thing) => thing.Free > 0 && thing.Thing.Measures is LoadMeasures load ? load.Volume * thing.Free : 0;
 
     private static Sentence? WhyNot(HeapThing thing, bool food)
     {

@@ -29,19 +29,21 @@ public sealed record FilledBay(Bay Bay, IReadOnlyList<LaidLayer> Layers)
     private const double Slack = 1e-9;
 
     /// <summary>
-    /// Lays fills into a bay, the lowest first. Their volumes are those of the bay between their levels, so that they sum to its volume up to the top one. Refused at "layers.2.thickness" is a layer with no thickness, and what stands over the rim.
+    /// Lays fills into a bay, the lowest first. Their volumes are those of the bay between their levels, less the stones at its foot, so that they sum to its volume up to the top one. Refused at "layers.2.thickness" is a layer with no thickness, and what stands over the rim.
     /// </summary>
     public static Outcome<FilledBay> Of(Bay bay, IReadOnlyList<Layer> layers, Handbook handbook)
     {
         if (layers.Count is 0 or > MostLayers) return new Problem("layers", layers.Count == 0 ? "Say what it is filled with." : $"A bay has at most {MostLayers} layers.");
-        var (problems, laid, level) = (new List<Problem>(), new List<LaidLayer>(), 0.0);
+        var (problems, laid, level, stones) = (new List<Problem>(), new List<LaidLayer>(), 0.0, bay.Less);
         foreach (var (i, layer) in layers.Index())
         {
             if (!(layer.Thickness > 0) || !double.IsFinite(layer.Thickness)) problems.Add(new($"layers.{i}.thickness", "A layer is thicker than nothing."));
             else if (level + layer.Thickness > bay.Space.Height + Slack) problems.Add(new($"layers.{i}.thickness", $"It would stand {Amount.Length(level + layer.Thickness - bay.Space.Height)} over the rim."));
             if (problems.Count > 0) return Outcome<FilledBay>.Refuse(problems);
             var top = Math.Min(level + layer.Thickness, bay.Space.Height);
-            var volume = bay.Space.VolumeTo(top) - bay.Space.VolumeTo(level);
+            var room = bay.Space.VolumeTo(top) - bay.Space.VolumeTo(level);
+            var volume = Math.Max(0, room - stones);
+            stones -= room - volume;
             laid.Add(new(layer, level, volume, Order.Infill(handbook, layer.Fill, volume)));
             level = top;
         }
@@ -57,11 +59,18 @@ public sealed record FilledBay(Bay Bay, IReadOnlyList<LaidLayer> Layers)
     /// <summary>m³ in all.</summary>
     public double Volume => Layers.Sum(l => l.Volume);
 
-    /// <summary>What to fetch, in the order of the layers; soil that runs in between wood is topsoil.</summary>
+    /// <summary>What to fetch, in the order of the layers; soil that runs in between wood is topsoil, and a mix is fetched as its parts, which lose some of their volume when they are mixed.</summary>
     public IReadOnlyList<FillAmount> Amounts(Handbook handbook)
     {
-        var wanted = Layers.Select(l => (l.Layer.Fill, l.Volume)).Concat(Layers.Where(l => l.Infill > 0).Select(l => (Fill.Topsoil, l.Infill)));
+        var wanted = Layers.SelectMany(l => Parts(l, handbook)).Concat(Layers.Where(l => l.Infill > 0).Select(l => (Fill.Topsoil, l.Infill)));
         return [.. wanted.GroupBy(w => w.Item1, w => w.Item2).Select(g => new FillAmount(g.Key, g.Sum(), AsFetched(g.Key, g.Sum(), handbook)))];
+    }
+
+    private static IEnumerable<(Fill Fill, double Volume)> Parts(LaidLayer l, Handbook handbook)
+    {
+        if (l.Layer.Fill != Fill.TopsoilCompost) return [(l.Layer.Fill, l.Volume)];
+        var unmixed = l.Volume / (1 - handbook[Practice.LossOnMixing]);
+        return [(Fill.Topsoil, unmixed * Fills.TopsoilShare), (Fill.Compost, unmixed * (1 - Fills.TopsoilShare))];
     }
 
     /// <summary>Wood is stacked as it is fetched; all else is looser then.</summary>
@@ -71,8 +80,15 @@ public sealed record FilledBay(Bay Bay, IReadOnlyList<LaidLayer> Layers)
     /// <summary>How far its top will have sunk, m, after so many years; at 0 what goes at once. Not topped up.</summary>
     public double Sunk(double years, Handbook handbook) => Settlement.After(years, Placed, handbook);
 
-    /// <summary>m that roots find from its top down after so many years, not topped up.</summary>
-    public double Rootable(double years, Handbook handbook) => Settlement.Rootable(years, Placed, handbook);
+    /// <summary>m that roots find from its top down after so many years, not topped up: all that is left of soil, compost and potting mix, and of all else what has rotted of it, 1 − e^(−k t).</summary>
+    public double Rootable(double years, Handbook handbook) => Placed.Sum(layer =>
+    {
+        var rotted = layer.Fill.IsSoil() ? 1 : 1 - Math.Exp(-Fills.Sinking(handbook, layer.Fill).Rate * years);
+        return (layer.Thickness - Settlement.After(years, [layer], handbook)) * rotted;
+    });
+
+    /// <summary>kg full of water, not less than it is.</summary>
+    public double Saturated(Handbook handbook) => Layers.Sum(l => (l.Volume - l.Infill) * Fills.Saturated(handbook, l.Layer.Fill) + l.Infill * Fills.Saturated(handbook, Fill.Topsoil));
 
     /// <summary>How thick to lay more on top now so that it stands level in so many years, m; what is laid sinks itself.</summary>
     public double Overfill(double years, Handbook handbook)

@@ -27,6 +27,9 @@ public sealed class HouseRules
     public const string CoatedMetal = "coated-metal";
     public const string DoubtfulPlastic = "doubtful-plastic";
 
+    /// <summary>What a deep bay is filled with at its foot.</summary>
+    public const string Filling = "filling";
+
     private readonly Dictionary<string, string> chosen;
 
     private HouseRules(Dictionary<string, string> chosen) => this.chosen = chosen;
@@ -55,6 +58,12 @@ public sealed class HouseRules
         [
             new("ornamentals", "Ornamentals only", "Without a mark 2, 4 or 5, or a known food content, nobody can say what is in plastic; tyres and PVC hold zinc, oils and softeners.", Basis.HandedDown),
             new("accept", "Accept", "Most thick tubs are polyethylene in fact, and little has been found to pass from tyres into what grows in them.", Basis.Doubtful),
+        ]),
+        new(Filling, "What lies at the foot of a deep bed?",
+        [
+            new("wood", "Logs and sticks", "They cost nothing, hold water and turn to soil in years; they sink, and take nitrogen while they rot.", Basis.HandedDown),
+            new("green", "Green stuff and leaves", "What the garden throws away feeds what stands on it; it sinks by half in its first year.", Basis.HandedDown),
+            new("soil", "Soil all through", "It hardly sinks, and roots find all of it at once; it is the heaviest and the dearest.", Basis.Tested),
         ]),
     ];
 

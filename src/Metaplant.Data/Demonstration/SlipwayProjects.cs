@@ -5,7 +5,9 @@ using Metaplant.Core.Growing;
 using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Places;
+using Metaplant.Core.Planting;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Settling;
 using Metaplant.Core.Stock;
 using Metaplant.Data.Settings;
 using Microsoft.EntityFrameworkCore;
@@ -26,6 +28,9 @@ internal static class SlipwayProjects
         new("Net over Slip Edge", "net-frame", "Herring net", null, ["Net poles"], 0, ("length", 4), ("width", 1.2), ("height", .5), ("bays", 4)),
         new("Dinghy bed", "drilled-tub", "Pram dinghy, stove in", null, [], 0, ("crack", .45)),
     ];
+
+    /// <summary>What their gardener fills them with; the others are filled as the house rule has it. Driftwood under violas, soil enough on it.</summary>
+    private static readonly Dictionary<string, IReadOnlyList<Layer>> Fillings = new(StringComparer.Ordinal) { ["Winch-house bed"] = [new(Fill.Logs, .12), new(Fill.Leaves, .02), new(Fill.TopsoilCompost, .204)] };
 
     /// <summary>What lies ready for one of them, and so is taken by no other.</summary>
     private static readonly HashSet<string> SetAside = [.. All.SelectMany(p => (string[])[p.Lead, .. p.From ?? []])];
@@ -52,6 +57,7 @@ internal static class SlipwayProjects
             var project = ProjectKeeping.NewProject();
             await garden.KeepAsync(project, Name, board.Fit, brief, heap, cancel);
             if (SlipwayPlan.StandsAt(Name) is var (_, x, y, turned)) project.Stands = Stands.Of(x, y, turned, board.Fit).Write();
+            if (Fillings.TryGetValue(Name, out var layers)) project.Filling = KeptFilling.Of(FilledPlanter.Of(board.Fit, [layers]).OrThrow()).Write();
             await garden.SaveChangesAsync(cancel);
             if (Done > 0) await TickAsync(garden, cancel);
         }

@@ -87,6 +87,8 @@ public static partial class DocumentReading
         foreach (var (p, i) in d.Projects.Select((p, i) => (p, i)).Where(x => x.p.Spot is { } spot && (d.Places ?? []).All(s => s.Id != spot || s.Drawn.Sort != Core.Places.PlaceSort.Spot))) yield return new($"projects[{i}].spot", "There is no such spot on the plan.");
         foreach (var (p, i) in d.Projects.Select((p, i) => (p, i)).Where(x => x.p.Stands is { } s && (x.p.Spot is null || !s.CanBe))) yield return new($"projects[{i}].stands", "It cannot stand there.");
 
+        foreach (var i in d.Projects.Index().Where(x => x.Item.Filling is { CanBe: false }).Select(x => x.Index)) yield return new($"projects[{i}].filling", "It cannot be filled so.");
+
         foreach (var (p, i) in d.Projects.Select((p, i) => (p, i)).Where(x => x.p.Making?.Holds(x.p.Takes.DistinctBy(t => t.ThingId).ToDictionary(t => t.ThingId, t => t.Parts?.Select(u => u.Unit).Distinct().Count() ?? t.Count)) == false)) yield return new($"projects[{i}].making", "What was made of it so far cannot be.");
 
         foreach (var over in d.Projects.SelectMany(p => p.Takes).GroupBy(t => t.ThingId).Where(g => things.TryGetValue(g.Key, out var t) && Thing(t).Overspoken([.. g.SelectMany(x => x.Parts ?? [])], g.Where(x => x.Parts is not { Count: > 0 }).Sum(x => (long)x.Count))))
@@ -138,6 +140,7 @@ public static partial class DocumentReading
         Making = p.Making?.Write(),
         SpotId = p.Spot,
         Stands = p.Stands?.Write(),
+        Filling = p.Filling?.Write(),
     };
 
     [GeneratedRegex("^[0-9a-f]{32}$", RegexOptions.None, 1000)]

@@ -22,7 +22,7 @@ public static class DocumentWriting
             [.. rows.Photos.OrderBy(p => p.Id).Select(p => new DocumentPhotograph(p.Id, p.ThingId, p.File, p.Width, p.Height, DateTime.SpecifyKind(p.At, DateTimeKind.Utc)))],
             [.. rows.Projects.OrderBy(p => p.Id).Select(p => new DocumentProject(
                 p.Id, p.Name, p.Design, p.Source, Settings(p), p.Medium, p.Crop, p.Exposure, p.PeopleAtEdge, p.Site, p.Ground,
-                [.. takes[p.Id].OrderBy(a => a.ThingId).Select(a => new DocumentTake(a.ThingId, a.Count, HeapReading.Read(a.Taken)))], [.. ticks[p.Id].Select(t => t.Step).Order(StringComparer.Ordinal)], p.Edition, p.Cast is { } cast ? KeptCast.Read(cast) : null, p.Making is { } making ? Making.Read(making) : null, p.SpotId, p.ReadStands()))],
+                [.. takes[p.Id].OrderBy(a => a.ThingId).Select(a => new DocumentTake(a.ThingId, a.Count, HeapReading.Read(a.Taken)))], [.. ticks[p.Id].Select(t => t.Step).Order(StringComparer.Ordinal)], p.Edition, p.Cast is { } cast ? KeptCast.Read(cast) : null, p.Making is { } making ? Making.Read(making) : null, p.SpotId, p.ReadStands(), KeptFilling.Read(p.Filling)))],
             [.. rows.Places.OrderBy(p => p.Id).Select(p => new DocumentPlace(p.Id, p.ReadDraft()))]);
     }
 

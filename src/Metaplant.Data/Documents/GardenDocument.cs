@@ -21,7 +21,7 @@ public sealed record GardenDocument(
     string Format, int Version, DocumentSettings Settings, IReadOnlyList<DocumentThing> Things, IReadOnlyList<DocumentPhotograph> Photographs, IReadOnlyList<DocumentProject> Projects, IReadOnlyList<DocumentPlace>? Places = null)
 {
     public const string Name = "metaplant-garden";
-    public const int Present = 6;
+    public const int Present = 7;
 
     /// <summary>How a document is written and read: camel case, every member there, nothing that is not.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web)
@@ -87,9 +87,10 @@ public sealed record DocumentPhotograph(int Id, int ThingId, string File, int Wi
 /// <param name="Cast">Every piece it was drawn with; null in documents of form 1.</param>
 /// <param name="Spot">The place it is for.</param>
 /// <param name="Stands">Where on the plan it stands; null while it has not been set down.</param>
+/// <param name="Filling">What it is to be filled with; null where nobody has said, and in documents before form 7.</param>
 public sealed record DocumentProject(
     int Id, string Name, string Design, string Source, IReadOnlyDictionary<string, double> Settings, string Medium, string? Crop, string Exposure, bool PeopleAtEdge, string Site, string? Ground,
-    IReadOnlyList<DocumentTake> Takes, IReadOnlyList<string> Done, int Edition = 0, KeptCast? Cast = null, Making? Making = null, int? Spot = null, Stands? Stands = null);
+    IReadOnlyList<DocumentTake> Takes, IReadOnlyList<string> Done, int Edition = 0, KeptCast? Cast = null, Making? Making = null, int? Spot = null, Stands? Stands = null, KeptFilling? Filling = null);
 
 /// <summary>What of a thing is spoken for.</summary>
 /// <param name="Count">Units whole.</param>

@@ -153,6 +153,9 @@ namespace Metaplant.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Filling")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Ground")
                         .HasColumnType("TEXT");
 

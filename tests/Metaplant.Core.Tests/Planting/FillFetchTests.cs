@@ -1,6 +1,7 @@
 using Metaplant.Core.Materials;
 using Metaplant.Core.Planting;
 using Metaplant.Core.Salvage;
+using Metaplant.Core.Salvage.Kinds;
 using Metaplant.Core.Tests.Designs;
 
 namespace Metaplant.Core.Tests.Planting;
@@ -8,9 +9,7 @@ namespace Metaplant.Core.Tests.Planting;
 /// <summary>What fills a bay comes from the heap as far as it lies there and may be used, and what is short is told.</summary>
 public class FillFetchTests
 {
-    private static HeapThing Lying(string kind) => Yards.Whole.Things.First(t => t.Thing.Kind.Id == kind);
-
-    private static double Volume(string kind) => Yards.Whole.Things.Where(t => t.Thing.Kind.Id == kind).Sum(t => ((Salvage.Kinds.LoadMeasures)t.Thing.Measures).Volume);
+    private static double Volume(string kind) => Yards.Whole.Things.Where(t => t.Thing.Kind.Id == kind).Sum(t => ((LoadMeasures)t.Thing.Measures).Volume);
 
     [Fact]
     public void Two_bays_share_the_woodchip_and_the_second_is_short_by_what_the_first_took()
@@ -22,15 +21,15 @@ public class FillFetchTests
     }
 
     [Fact]
-    public void What_nobody_has_looked_at_goes_into_no_bed_for_food_and_the_reason_is_told()
+    public void Soil_of_an_unknown_yard_goes_under_violas_and_into_no_bed_for_food_and_the_reason_is_told()
     {
-        var soil = Lying("soil");
-        soil.Judgement.MayGrowFood.ShouldBeFalse();
-        var food = FillFetch.Of([([new(Fill.Topsoil, .1, .1)], true)], Yards.Whole)[0][0];
-        food.Takes.ShouldBeEmpty();
-        food.Short.ShouldBe(.1);
-        food.PassedOver.ShouldContain(p => p.ThingId == soil.Thing.Id && p.Why.ToString().Length > 5);
-        if (soil.Judgement.Fitness != Fitness.Refused) FillFetch.Of([([new(Fill.Topsoil, .1, .1)], false)], Yards.Whole)[0][0].Takes.ShouldHaveSingleItem().ThingId.ShouldBe(soil.Thing.Id);
+        var heap = A.Heap(A.Thing("soil", id: 1, findings: ["unknown-site"]), A.Thing("soil", id: 2, findings: [Findings.LookedOver]), A.Thing("soil", id: 3));
+        var food = FillFetch.Of([([new(Fill.Topsoil, .9, .9)], true)], heap)[0][0];
+        food.Takes.ShouldAllBe(t => t.ThingId == 2);
+        food.PassedOver.Select(p => p.ThingId).ShouldBe([1, 3]);
+        food.PassedOver[0].Why.ToString().ShouldContain("ornamentals only");
+        food.PassedOver[1].Why.ToString().ShouldContain("Nobody has looked at it yet");
+        FillFetch.Of([([new(Fill.Topsoil, .9, .9)], false)], heap)[0][0].Takes.ShouldContain(t => t.ThingId == 1);
     }
 
     [Fact]
@@ -42,7 +41,7 @@ public class FillFetchTests
             var wants = Enumerable.Range(0, 1 + random.Next(5)).Select(_ => ((IReadOnlyList<FillAmount>)[.. Enum.GetValues<Fill>().Where(_ => random.Next(2) == 0).Select(f => random.NextDouble() is var v ? new FillAmount(f, v, v) : null!)], random.Next(2) == 0)).ToList();
             var fetched = FillFetch.Of(wants, Yards.Whole);
             foreach (var thing in fetched.SelectMany(b => b).SelectMany(f => f.Takes).GroupBy(t => t.ThingId))
-                thing.Sum(t => t.Volume).ShouldBeLessThanOrEqualTo(((Salvage.Kinds.LoadMeasures)Yards.Whole.Things.Single(t => t.Thing.Id == thing.Key).Thing.Measures).Volume + 1e-9);
+                thing.Sum(t => t.Volume).ShouldBeLessThanOrEqualTo(((LoadMeasures)Yards.Whole.Things.Single(t => t.Thing.Id == thing.Key).Thing.Measures).Volume + 1e-9);
             foreach (var f in fetched.SelectMany(b => b)) (f.Takes.Sum(t => t.Volume) + f.Short).ShouldBe(f.Wanted, 1e-9);
         }
     }

@@ -55,7 +55,9 @@ public class FilledBayTests
             var filled = FilledBay.Of(new("Bay", space, height), [.. parts.Select(p => new Layer(fills[random.Next(fills.Length)], p / parts.Sum() * height, random.Next(2) == 0))], Book).OrThrow();
             filled.Volume.ShouldBe(space.Volume, 1e-9 * space.Volume);
             filled.Layers.ShouldAllBe(l => l.Volume > 0 && l.Infill >= 0 && l.Infill < l.Volume);
-            filled.Amounts(Book).Sum(a => a.Placed).ShouldBe(filled.Volume + filled.Layers.Sum(l => l.Infill), 1e-9);
+            // Of a mix more is fetched than it fills: a twentieth goes when it is mixed.
+            var lost = filled.Layers.Where(l => l.Layer.Fill == Fill.TopsoilCompost).Sum(l => l.Volume * (1 / .95 - 1));
+            filled.Amounts(Book).Sum(a => a.Placed).ShouldBe(filled.Volume + filled.Layers.Sum(l => l.Infill) + lost, 1e-9);
             // It never rises again, and level in a year it stands if so much more is laid on it.
             Enumerable.Range(0, 10).Select(y => filled.Sunk(y, Book)).ShouldBeInOrder();
             var over = filled.Overfill(1, Book);
@@ -78,13 +80,13 @@ public class FilledBayTests
     [InlineData("soil")]
     public void Every_school_fills_to_the_rim_and_leaves_a_spade_of_soil_on_top(string id)
     {
-        var school = FillSchool.Find(id).ShouldNotBeNull();
+        var medium = Media.Find(Book, "topsoil-compost")!;
         foreach (var depth in (double[])[.1, .3, .34, .36, .42, .6, 1.2])
         {
-            var layers = school.Layers(depth);
+            var layers = FillSchool.Layers(id, depth, medium);
             layers.Sum(l => l.Thickness).ShouldBe(depth, 1e-9);
             layers.ShouldAllBe(l => l.Thickness > 0);
-            layers.Where(l => l.Fill is Fill.Topsoil or Fill.Compost).Sum(l => l.Thickness).ShouldBeGreaterThanOrEqualTo(Math.Min(depth, .3) - 1e-9);
+            layers.Where(l => l.Fill.IsSoil()).Sum(l => l.Thickness).ShouldBeGreaterThanOrEqualTo(Math.Min(depth, .3) - 1e-9);
         }
     }
 }

@@ -300,8 +300,15 @@
       font-size: 0.72rem;
     }
 
+    /* Six names side by side in 390 pixels. */
     .number {
-      font-size: 1.05rem;
+      display: none;
+    }
+
+    .words {
+      min-width: 0;
+      overflow: hidden;
+      text-overflow: clip;
     }
   }
 </style>

@@ -31,4 +31,5 @@ export const stages: Stage[] = [
     also: ['/bench'],
     fact: (g) => (g.projects.length === 0 ? 'nothing yet' : `${g.projects.length} to make`),
   },
+  { name: 'Plant', path: '/plant', fact: () => 'fill them' },
 ];

@@ -59,11 +59,13 @@ const READ_AGAIN: Record<string, readonly string[]> = {
     'spots-for',
     'designs-for',
     'fetching',
+    'filling',
+    'delivery',
   ],
   Photographs: ['things'],
-  Projects: ['projects', 'project', 'spots-for', 'designs-for', 'pegs', 'fetching'],
+  Projects: ['projects', 'project', 'spots-for', 'designs-for', 'pegs', 'fetching', 'filling', 'delivery'],
   Standing: ['plan', 'pegs', 'fetching'],
-  Plan: ['plan', 'plan-day', 'spot', 'spots-for', 'designs-for', 'pegs', 'project', 'matches', 'fetching'],
+  Plan: ['plan', 'plan-day', 'spot', 'spots-for', 'designs-for', 'pegs', 'project', 'matches', 'fetching', 'filling'],
   Shelf: ['matches', 'project', 'designs-for'],
   Settings: [
     'told',
@@ -85,6 +87,8 @@ const READ_AGAIN: Record<string, readonly string[]> = {
     'designs-for',
     'pegs',
     'fetching',
+    'filling',
+    'delivery',
   ],
 };
 

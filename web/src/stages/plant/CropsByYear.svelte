@@ -1,0 +1,63 @@
+<script lang="ts">
+  import Fold from '../../lib/controls/Fold.svelte';
+  import type { Filling } from './filling.svelte';
+
+  /** What goes into it in which spring, since it sinks while wood turns to soil. */
+  const { crops }: { crops: Filling['crops'] } = $props();
+
+  const WHEN = ['At once', 'From the second year', 'From the third year', 'From the fourth year'];
+  const byYear = $derived(
+    WHEN.map((when, year) => ({
+      when,
+      crops: crops.filter((c) => c.counts.findIndex((n) => n > 0) === year),
+    })).filter((y) => y.crops.length > 0),
+  );
+  const never = $derived(crops.filter((c) => c.counts.every((n) => n === 0)));
+</script>
+
+{#each byYear as y (y.when)}
+  <h3>{y.when}</h3>
+  <ul>
+    {#each y.crops as c (c.id)}
+      {@const first = c.counts.find((n) => n > 0)}
+      <li>
+        <b>{first}</b>
+        {c.name.toLowerCase()}{#if c.counts[0] > 0 && c.counts.some((n) => n === 0)}
+          <span class="soft">for a year or two, then no more</span>{/if}{#if c.notKnown}
+          <small class="soft">{c.notKnown}</small>{:else if c.counts[0] === 0 && c.whyNot}
+          <small class="soft">At once not: {c.whyNot}</small>{/if}
+      </li>
+    {/each}
+  </ul>
+{:else}<p>Nothing on the list grows in it so.</p>{/each}
+{#if never.length}
+  <Fold title="{never.length} do not go in" heading="h3">
+    <ul class="never">
+      {#each never as c (c.id)}<li><b>{c.name}</b>: {c.whyNot}</li>{/each}
+    </ul>
+  </Fold>
+{/if}
+
+<style>
+  ul {
+    list-style: none;
+    padding: 0;
+    margin: 4px 0 10px;
+    columns: 3 15em;
+    column-gap: 18px;
+  }
+
+  .never {
+    columns: 2 20em;
+  }
+
+  li {
+    break-inside: avoid;
+    padding: 2px 0;
+  }
+
+  small {
+    display: block;
+    line-height: 1.25;
+  }
+</style>
