@@ -71,7 +71,7 @@ public class SeasonTests
             var planted = new DateOnly(2026, 1, 1).AddDays(random.Next(365));
             var back = WorkPlan.Backward(planted, work, days);
             WorkPlan.Forward(back.Begin, work, days).Ready.ShouldBeLessThanOrEqualTo(planted, $"{work} {back}");
-            if (back.Begin == back.Build.FirstOrDefault()) WorkPlan.Forward(back.Begin.AddDays(1), work, days).Build[0].ShouldBeGreaterThan(back.Build[0]);
+            if (back.Build.Count > 0 && back.Begin == back.Build[0]) WorkPlan.Forward(back.Begin.AddDays(1), work, days).Build[0].ShouldBeGreaterThan(back.Build[0]);
             back.Build.Concat(back.Fill).ShouldAllBe(d => days.Days.Contains(d.DayOfWeek));
             back.Build.Concat(back.Fill).ShouldBeInOrder();
         }
