@@ -15,17 +15,21 @@ public sealed record Share(int ThingId, int ProjectId, string ProjectName, int C
 public static class HeapReading
 {
     /// <summary>Every thing that is not retired and can be read, judged, less what projects have spoken for; the things of <paramref name="exceptProject"/> count as free.</summary>
-    public static async Task<Heap> HeapAsync(this GardenContext garden, HouseRules rules, int? exceptProject = null, CancellationToken cancel = default)
+    public static Task<Heap> HeapAsync(this GardenContext garden, HouseRules rules, int? exceptProject = null, CancellationToken cancel = default)
+        => garden.HeapAsync(rules, (_, project) => project == exceptProject, cancel);
+
+    /// <summary>The same with whatever <paramref name="free"/> says of a thing and the project that has spoken for some of it.</summary>
+    public static async Task<Heap> HeapAsync(this GardenContext garden, HouseRules rules, Func<Thing, int, bool> free, CancellationToken cancel = default)
     {
         var rows = await garden.Things.AsNoTracking().Where(t => !t.Retired).ToListAsync(cancel);
         List<Thing> things = [.. rows.Select(t => t.Read().Value).OfType<Thing>()];
         var shares = await garden.SharesAsync(cancel);
         return Heap.With(
             things, rules, things.ToDictionary(t => t.Id, IReadOnlyList<Taken> (t) => [.. Of(t)]),
-            shares.ToDictionary(g => g.Key, IReadOnlyList<string> (g) => [.. g.Where(s => s.ProjectId != exceptProject).Select(s => s.ProjectName)]));
+            things.ToDictionary(t => t.Id, IReadOnlyList<string> (t) => [.. shares[t.Id].Where(s => !free(t, s.ProjectId)).Select(s => s.ProjectName)]));
 
         // Units beyond a batch that was made smaller are numbered among all that is taken of it, the project's own too, so that nobody is given a unit it still has.
-        IEnumerable<Taken> Of(Thing t) => Remains.Within(t, [.. shares[t.Id].SelectMany(s => s.Taken)]).Zip(shares[t.Id].SelectMany(s => s.Taken.Select(_ => s.ProjectId))).Where(x => x.Second != exceptProject).Select(x => x.First);
+        IEnumerable<Taken> Of(Thing t) => Remains.Within(t, [.. shares[t.Id].SelectMany(s => s.Taken)]).Zip(shares[t.Id].SelectMany(s => s.Taken.Select(_ => s.ProjectId))).Where(x => !free(t, x.Second)).Select(x => x.First);
     }
 
     /// <summary>True where more of a thing is spoken for than there is; of one that cannot be read its units are counted.</summary>

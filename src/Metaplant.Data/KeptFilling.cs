@@ -1,7 +1,9 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using Metaplant.Core.Matching;
 using Metaplant.Core.Materials;
 using Metaplant.Core.Planting;
+using Metaplant.Core.Salvage;
 using Metaplant.Core.Settling;
 using Microsoft.EntityFrameworkCore;
 
@@ -22,6 +24,9 @@ public sealed record KeptFilling(IReadOnlyList<IReadOnlyList<Layer>> Bays, IRead
     [JsonIgnore]
     public bool CanBe => Bays.Count is > 0 and <= Most && Bays.All(b => b is { Count: > 0 and <= FilledBay.MostLayers } && b.All(l => l is { Thickness: > 0 and < Most } && Enum.IsDefined(l.Fill)))
         && Wants.Count <= Most && Wants.All(w => w is { Placed: >= 0 and < Most, Loose: >= 0 and < Most } && Enum.IsDefined(w.Fill));
+
+    /// <summary>The same in a planter that is drawn otherwise now. Where it no longer fits it is kept as it was, and wants nothing until somebody has looked.</summary>
+    public KeptFilling In(Fit fit) => FilledPlanter.Of(fit, Bays) is { Ok: true, Value: var filled } ? Of(filled) : this with { Wants = [] };
 
     public string Write() => JsonSerializer.Serialize(this, Json);
 
@@ -44,10 +49,17 @@ public sealed record StillToFill(int Project, string Name, KeptFilling Filling);
 
 public static class FillingReading
 {
+    /// <summary>The heap that fillings are fetched from: soil that these projects were drawn with counts as free, since their fillings take the place of it.</summary>
+    public static Task<Heap> HeapToFillFromAsync(this GardenContext garden, HouseRules rules, IEnumerable<int> projects, CancellationToken cancel = default)
+    {
+        var theirs = projects.ToHashSet();
+        return garden.HeapAsync(rules, (thing, project) => theirs.Contains(project) && FillFetch.IsSoil(thing), cancel);
+    }
+
     /// <summary>Projects whose filling is kept and that nobody has filled yet, in their order: what lies on the heap is shared out in it.</summary>
     public static async Task<IReadOnlyList<StillToFill>> ToFillAsync(this GardenContext garden, CancellationToken cancel = default)
     {
-        var rows = await garden.Projects.AsNoTracking().Where(p => p.Filling != null && !garden.Ticks.Any(t => t.ProjectId == p.Id && t.Step == ProjectKeeping.FillStep)).OrderBy(p => p.Id).ToListAsync(cancel);
-        return [.. from row in rows where !Making.Read(row.Making).Ended let kept = KeptFilling.Read(row.Filling) where kept is not null select new StillToFill(row.Id, row.Name, kept)];
+        var rows = await garden.Projects.AsNoTracking().Where(p => p.Filling != null && !garden.Ticks.Any(t => t.ProjectId == p.Id && t.Step == ProjectKeeping.FillStep)).OrderBy(p => p.Id).Select(p => new { p.Id, p.Name, p.Making, p.Filling }).ToListAsync(cancel);
+        return [.. from row in rows where !Making.Read(row.Making).Ended let kept = KeptFilling.Read(row.Filling) where kept is { Wants.Count: > 0 } select new StillToFill(row.Id, row.Name, kept)];
     }
 }

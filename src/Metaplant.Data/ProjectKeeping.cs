@@ -44,6 +44,7 @@ public static class ProjectKeeping
         // Taken to another spot it stands nowhere yet.
         if (project.SpotId != brief.Here?.SpotId) (project.SpotId, project.Stands) = (brief.Here?.SpotId, null);
         if (project.ReadStands() is { } stands) project.Stands = Stands.Of(stands.X, stands.Y, stands.Turned, fit).Write();
+        if (KeptFilling.Read(project.Filling) is { } filling) project.Filling = filling.In(fit).Write();
         if (project.Id == 0) garden.Projects.Add(project);
         var kept = await garden.Allocations.Where(a => a.ProjectId == project.Id).ToDictionaryAsync(a => a.ThingId, cancel);
         var taken = fit.Cast.Takes.ToLookup(t => t.ThingId, t => t.Taken);

@@ -78,6 +78,17 @@ public sealed class FillingTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_planter_alone_in_the_delivery_finds_there_what_it_finds_by_itself_its_own_soil_among_it()
+    {
+        static string Wants(JsonNode of) => string.Join(", ", of["wants"]!.AsArray().Select(w => $"{w!["fill"]} {(double)w["short"]!:0.0000} {string.Join("+", w["takes"]!.AsArray().Select(t => $"{(double)t!["volume"]!:0.0000} of {t["thingId"]}"))}"));
+        var alone = await server.GetAsync($"/api/projects/{await Project("Winch-house bed")}/filling");
+        Wants(await server.GetAsync("/api/filling/delivery")).ShouldBe(Wants(alone));
+        // The compost and the topsoil that it was drawn with are spoken for by it, and by nobody else.
+        alone["wants"]!.AsArray().Single(w => (string)w!["fill"]! == "Compost")!["takes"]!.AsArray().ShouldHaveSingleItem();
+        alone["wants"]!.AsArray().Single(w => (string)w!["fill"]! == "Topsoil")!["takes"]!.AsArray().ShouldHaveSingleItem();
+    }
+
+    [Fact]
     public async Task One_delivery_shares_the_heap_out_and_a_planter_that_is_filled_wants_no_more()
     {
         int bed = await Project("Winch-house bed"), table = await Project("Reel table");
@@ -88,13 +99,38 @@ public sealed class FillingTests : IAsyncLifetime
         delivery["projects"]!.AsArray().Select(p => (int)p!["project"]!).ShouldBe([bed, table]);
         var taken = delivery["wants"]!.AsArray().SelectMany(w => w!["takes"]!.AsArray()).GroupBy(t => (int)t!["thingId"]!).ToDictionary(g => g.Key, g => g.Sum(t => (double)t!["volume"]!));
         var things = (await server.GetAsync("/api/things")).AsArray().ToDictionary(t => (int)t!["id"]!, t => t!);
-        foreach (var (id, volume) in taken) volume.ShouldBeLessThanOrEqualTo((double)things[id]["measures"]!.AsArray().Single(m => (string)m!["id"]! == "volume")!["value"]! + 1e-9);
+        foreach (var (id, volume) in taken) volume.ShouldBeLessThanOrEqualTo((double)things[id]["measures"]!["volume"]! + 1e-9);
+        taken.ShouldNotBeEmpty();
         // What the bed takes of the compost the table no longer finds.
         var compost = (await server.GetAsync($"/api/projects/{table}/filling"))["wants"]!.AsArray().Single(w => (string)w!["fill"]! == "Compost")!;
         ((double)compost["short"]!).ShouldBeGreaterThan(0);
 
         (await server.PostAsync($"/api/projects/{bed}/ticks", new { step = "fill", done = true })).Status.ShouldBe(HttpStatusCode.NoContent);
         (await server.GetAsync("/api/filling/delivery"))["projects"]!.AsArray().Select(p => (int)p!["project"]!).ShouldBe([table]);
+    }
+
+    [Theory]
+    [InlineData("length", 2.0, true)]
+    [InlineData("height", .2, false)]
+    public async Task A_bed_that_is_drawn_otherwise_wants_what_it_takes_now_and_nothing_where_its_layers_no_longer_fit(string setting, double to, bool fits)
+    {
+        var id = await Project("Winch-house bed");
+        async Task<double> Wants() => (await server.GetAsync("/api/filling/delivery"))["projects"]!.AsArray().Sum(p => (double)p!["loose"]!);
+        var before = await Wants();
+        var project = await server.GetAsync($"/api/projects/{id}");
+        var board = project["board"]!;
+        var settings = board["fit"]!["settings"]!.DeepClone();
+        settings[setting] = to;
+        var kept = await server.PutAsync($"/api/projects/{id}", new { name = "Winch-house bed", version = (int)project["version"]!, board = new { design = (string)project["design"]!, source = (string)board["fit"]!["source"]!, settings, brief = board["brief"], project = id } });
+        kept.Status.ShouldBe(HttpStatusCode.OK, kept.Body?.ToString());
+        var filling = await server.GetAsync($"/api/projects/{id}/filling");
+        ((bool)filling["kept"]!).ShouldBe(fits);
+        (filling["anew"] is null).ShouldBe(fits);
+        if (fits) (await Wants()).ShouldBeInRange(before * .5, before * .8);
+        else (await Wants()).ShouldBe(0);
+        // Taken back, it wants what it did.
+        await server.PostAsync("/api/undo", null);
+        (await Wants()).ShouldBe(before, 1e-9);
     }
 
     [Fact]

@@ -41,7 +41,7 @@ for (const [system, units, other] of [['US', 'in', METRIC], ['metric', 'mm', US]
     const sums = await get<{ name: string }[]>('/sums');
     const matches = await (await request.post(`${server.url}/api/match?aim=MostSoil`, { data: { medium: 'topsoil-compost', crop: null, exposure: 'Open', peopleAtEdge: false, site: 'Soil', ground: null }, headers })).json() as { designs: { design: string; best: { source: string } | null }[] };
     const paths = [
-      '/place', '/place/site', '/place/pegs-1', '/place/paper', ...spots.map((s) => `/place/${s}`), ...projects.slice(0, 2).map((p) => `/place/planter-${p.id}`), '/match', '/whole-heap', '/fetch', '/gather/new', '/gather/file', '/gather/tags', '/gather/sources', '/house-rules', '/house-rules/tools', '/house-rules/handbook', '/house-rules/file', '/house-rules/network', '/help',
+      '/place', '/place/site', '/place/pegs-1', '/place/paper', '/plant/delivery', ...projects.map((p) => `/plant/${p.id}`), ...spots.map((s) => `/place/${s}`), ...projects.slice(0, 2).map((p) => `/place/planter-${p.id}`), '/match', '/whole-heap', '/fetch', '/gather/new', '/gather/file', '/gather/tags', '/gather/sources', '/house-rules', '/house-rules/tools', '/house-rules/handbook', '/house-rules/file', '/house-rules/network', '/help',
       ...things.map((t) => `/gather/${t.id}`), ...projects.map((p) => `/make/${p.id}`), ...sums.map((s) => `/sums/${s.name}`),
       ...matches.designs.filter((m) => m.best).map((m) => `/draw/${m.design}?source=${encodeURIComponent(m.best!.source)}`),
     ];

@@ -13,6 +13,9 @@ public sealed record GrowAssessment(
     /// <summary>How far plants stand along a support, in m, its title saying along what; null for what holds soil.</summary>
     public Sum? Along { get; init; }
 
+    /// <summary>What has to be looked at before it grows food; null where nothing has, or none is to grow.</summary>
+    public Sentence? NotYetFood { get; init; }
+
     /// <summary>Every crop with its count or its why-not, those that fit first.</summary>
     public IReadOnlyList<CropFit> Crops => Fits.Value;
 }

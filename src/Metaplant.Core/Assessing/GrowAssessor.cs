@@ -16,7 +16,8 @@ internal static class GrowAssessor
         if (notLookedAt.Count == 0 || fitness != Fitness.Food || brief.Crop is { Edible: false }) return grow;
         // Planned as food, and not called food.
         var names = string.Join(", ", notLookedAt.Take(3)) + (notLookedAt.Count > 3 ? $" and {notLookedAt.Count - 3} more" : "");
-        return grow with { Verdict = Verdicts.Worst(grow.Verdict, Verdict.Tight), Words = $"{grow.Words} Nothing to eat from it until {(notLookedAt.Count == 1 ? "this has" : "these have")} been looked at: {names}." };
+        Sentence notYet = $"Nothing to eat from it until {(notLookedAt.Count == 1 ? "this has" : "these have")} been looked at: {names}.";
+        return grow with { Verdict = Verdicts.Worst(grow.Verdict, Verdict.Tight), Words = $"{grow.Words} {notYet}", NotYetFood = notYet };
     }
 
     private static GrowAssessment Bed(Blueprint blueprint, Brief brief, Fitness fitness, DrainAssessment drain)

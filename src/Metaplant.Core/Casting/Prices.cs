@@ -104,20 +104,21 @@ public sealed class PriceList(IReadOnlyList<PriceRow> rows)
     /// <summary>
     /// The cheapest row of a family and how many packs of it do for <paramref name="amount"/> of a need, pieces cut whole out of pieces, sheets joined with a lap; null when nothing of the family is long, wide or thick enough.
     /// </summary>
-    public (PriceRow Row, int Packs)? Cheapest(Need need, double amount)
+    public (PriceRow Row, int Packs)? Cheapest(Need need, double amount) => need.Role.Buy is { } family ? Cheapest(family, row => PacksFor(need, amount, row)) : null;
+
+    /// <summary>The cheapest way to buy so many m³ of a family, whole packs; null where the shop has none.</summary>
+    public (PriceRow Row, int Packs)? CheapestLoose(string family, double volume) => Cheapest(family, row => Whole(volume, row.Pack));
+
+    private (PriceRow Row, int Packs)? Cheapest(string family, Func<PriceRow, int?> packsOf)
     {
         (PriceRow Row, int Packs)? best = null;
-        foreach (var row in need.Role.Buy is not { } family ? [] : byFamily[family])
+        foreach (var row in byFamily[family])
         {
-            if (PacksFor(need, amount, row) is { } packs && (best is not { } b || packs * row.Price < b.Packs * b.Row.Price)) best = (row, packs);
+            if (packsOf(row) is { } packs && (best is not { } b || packs * row.Price < b.Packs * b.Row.Price)) best = (row, packs);
         }
 
         return best;
     }
-
-    /// <summary>The cheapest way to buy so many m³ of a family, whole packs; null where the shop has none.</summary>
-    public (PriceRow Row, int Packs)? CheapestLoose(string family, double volume)
-        => byFamily[family].Select(r => (Row: r, Packs: Whole(volume, r.Pack))).Where(o => o.Packs is > 0).OrderBy(o => o.Packs * o.Row.Price).Select(o => ((PriceRow, int)?)(o.Row, o.Packs!.Value)).FirstOrDefault();
 
     private static int? PacksFor(Need need, double amount, PriceRow row) => need switch
     {

@@ -16,7 +16,10 @@ public sealed record PlantingPlaces(IReadOnlyList<(PlantingArea Area, Bay Of)> B
 
     /// <summary>The places of a blueprint, with the wet layer at the foot taken off the depth of every bay.</summary>
     public static PlantingPlaces Of(Blueprint blueprint, double wetLayer)
-        => new([.. blueprint.Bays.Select(b => (new PlantingArea(b.Planting, Math.Max(0, b.Depth - wetLayer), b.Volume * 1000 - blueprint.Pockets.Sum(p => p.Litres) / blueprint.Bays.Count), b))], blueprint.Pockets);
+        => new([.. blueprint.Bays.Select(b => (new PlantingArea(b.Planting, Math.Max(0, b.Depth - wetLayer), b.Volume * 1000 - BehindOpenings(blueprint)), b))], blueprint.Pockets);
+
+    /// <summary>Litres of each bay that lie behind openings and feed what grows out of them.</summary>
+    internal static double BehindOpenings(Blueprint blueprint) => blueprint.Pockets.Sum(p => p.Litres) / blueprint.Bays.Count;
 
     /// <summary>Why not even one plant of a crop goes anywhere, the reason of the first bay; null when one does.</summary>
     public Sentence? WhyNot(Crop crop, bool foodAllowed)

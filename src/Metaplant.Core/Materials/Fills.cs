@@ -62,6 +62,8 @@ public static class Fills
 
     public const string WoodDensity = "wood.density";
 
+    public const string FeedNitrogen = "feed.nitrogen";
+
     public const string ChipDensity = "wood.chip-density";
 
     public static IReadOnlyList<Constant> Rows { get; } =
@@ -79,6 +81,7 @@ public static class Fills
         new(MicrobeRatio, "CN", "carbon to nitrogen of microbes", 8, Unit.One, Evidence.Measured, "Cleveland & Liptzin 2007, Biogeochemistry 85: 8.6 in soils, rounded"),
         new(WoodDensity, "ρ", "dry mass of solid wood", 450, Unit.KilogramPerCubicMetre, Evidence.Assumed, "Softwood and half-rotten hardwood, middle") { NeverBelow = 150, NeverAbove = 900 },
         new(ChipDensity, "ρ", "dry mass of heaped chip", 200, Unit.KilogramPerCubicMetre, Evidence.Assumed, "Solid content of heaped chip, .4 to .45") { NeverBelow = 80, NeverAbove = 400 },
+        new(FeedNitrogen, "N", "nitrogen in hoof and horn", .13, Unit.One, Evidence.Assumed, "As sold, 12 to 14 of a hundred") { NeverBelow = .05, NeverAbove = .2 },
         new(Nitrogen, "N_wood", "nitrogen in dry wood", .002, Unit.One, Evidence.Assumed, "Sap and heart wood together, low end"),
     ];
 

@@ -1,6 +1,5 @@
 using Metaplant.Core.Materials;
 using Metaplant.Core.Salvage;
-using Metaplant.Core.Salvage.Kinds;
 
 namespace Metaplant.Core.Planting;
 
@@ -24,7 +23,7 @@ public sealed record FillFetch(Fill Fill, double Wanted, IReadOnlyList<FillTake>
     /// <param name="wants">Of each bay what it wants, m³ loose, and whether food grows in it.</param>
     public static IReadOnlyList<IReadOnlyList<FillFetch>> Of(IReadOnlyList<(IReadOnlyList<FillAmount> Amounts, bool Food)> wants, Heap heap)
     {
-        var left = heap.Things.Where(t => FillOf(t.Thing) is not null).ToDictionary(t => t.Thing.Id, VolumeLeft);
+        var left = heap.Things.Where(t => FillOf(t.Thing) is not null).ToDictionary(t => t.Thing.Id, t => t.Left.Sum(r => r.Volume));
         return [.. wants.Select(bay => (IReadOnlyList<FillFetch>)[.. bay.Amounts.Select(amount => One(amount, bay.Food, heap, left))])];
     }
 
@@ -51,10 +50,10 @@ public sealed record FillFetch(Fill Fill, double Wanted, IReadOnlyList<FillTake>
         return new(amount.Fill, amount.Loose, takes, still > Slack ? still : 0, passed);
     }
 
-    private static Fill? FillOf(Thing thing) => Array.Find(Piles, p => p.Kind == thing.Kind.Id) is { Kind: not null } pile ? pile.Fill : null;
+    /// <summary>True of a pile that a planter was drawn with as its soil, and that its filling takes in place of that.</summary>
+    public static bool IsSoil(Thing thing) => FillOf(thing)?.IsSoil() == true;
 
-    /// <summary>A pile has one unit; what other projects have spoken for is not free.</summary>
-    private static double VolumeLeft(HeapThing thing) => thing.Free > 0 && thing.Thing.Measures is LoadMeasures load ? load.Volume * thing.Free : 0;
+    private static Fill? FillOf(Thing thing) => Array.Find(Piles, p => p.Kind == thing.Kind.Id) is { Kind: not null } pile ? pile.Fill : null;
 
     private static Sentence? WhyNot(HeapThing thing, bool food)
     {

@@ -80,12 +80,28 @@ public sealed record FilledBay(Bay Bay, IReadOnlyList<LaidLayer> Layers)
     /// <summary>How far its top will have sunk, m, after so many years; at 0 what goes at once. Not topped up.</summary>
     public double Sunk(double years, Handbook handbook) => Settlement.After(years, Placed, handbook);
 
-    /// <summary>m that roots find from its top down after so many years, not topped up: all that is left of soil, compost and potting mix, and of all else what has rotted of it, 1 − e^(−k t).</summary>
-    public double Rootable(double years, Handbook handbook) => Placed.Sum(layer =>
+    /// <summary>The thickest blanket that is planted through, m.</summary>
+    private const double ThickestMulch = .10;
+
+    /// <summary>The thin blanket on top of soil, which is no soil and not meant to be; null where there is none.</summary>
+    public LaidLayer? Mulch => Layers.Count > 1 && Layers[^1] is { Layer: { Fill: Fill.Leaves or Fill.Straw or Fill.Woodchip, Thickness: <= ThickestMulch } } top && Layers[^2].Layer.Fill.IsSoil() ? top : null;
+
+    /// <summary>
+    /// m that roots find from its top down after so many years, not topped up: all that is left of soil, compost and potting mix, and of all else what has rotted of it, 1 − e^(−k t). Below what has not rotted they find no more than came through it; mulch they are planted through.
+    /// </summary>
+    public double Rootable(double years, Handbook handbook)
     {
-        var rotted = layer.Fill.IsSoil() ? 1 : 1 - Math.Exp(-Fills.Sinking(handbook, layer.Fill).Rate * years);
-        return (layer.Thickness - Settlement.After(years, [layer], handbook)) * rotted;
-    });
+        double found = 0, through = 1;
+        foreach (var laid in Layers.Reverse())
+        {
+            var layer = laid.Layer;
+            var rotted = layer.Fill.IsSoil() ? 1 : 1 - Math.Exp(-Fills.Sinking(handbook, layer.Fill).Rate * years);
+            found += (layer.Thickness - Settlement.After(years, [layer], handbook)) * Math.Min(through, rotted);
+            if (!ReferenceEquals(laid, Mulch)) through = Math.Min(through, rotted);
+        }
+
+        return found;
+    }
 
     /// <summary>kg full of water, not less than it is.</summary>
     public double Saturated(Handbook handbook) => Layers.Sum(l => (l.Volume - l.Infill) * Fills.Saturated(handbook, l.Layer.Fill) + l.Infill * Fills.Saturated(handbook, Fill.Topsoil));

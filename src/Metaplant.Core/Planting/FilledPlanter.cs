@@ -91,9 +91,7 @@ public sealed record FilledPlanter(Fit Fit, IReadOnlyList<(FilledBay Bay, int Co
     {
         double level = Math.Max(0, bay.Top - bay.Sunk(year, Handbook)), depth = Math.Min(level, Usable(bay, year));
         var now = bay.Bay with { Depth = level };
-        // What lies behind openings feeds what grows out of them.
-        var spoken = Fit.Blueprint.Pockets.Sum(p => p.Litres) / Fit.Blueprint.Bays.Count;
-        return new(now.Planting, depth, Math.Max(0, (bay.Bay.Space.VolumeTo(level) - bay.Bay.Space.VolumeTo(level - depth)) * 1000 - spoken));
+        return new(now.Planting, depth, Math.Max(0, (bay.Bay.Space.VolumeTo(level) - bay.Bay.Space.VolumeTo(level - depth)) * 1000 - PlantingPlaces.BehindOpenings(Fit.Blueprint)));
     }
 
     /// <summary>What is wrong with how it is filled, or worth knowing, the worst first.</summary>
@@ -107,27 +105,20 @@ public sealed record FilledPlanter(Fit Fit, IReadOnlyList<(FilledBay Bay, int Co
         double mean = bay.Volume > 0 ? bay.Saturated(Handbook) / bay.Volume : 0;
         if (mean > medium.SaturatedDensity * Heavier) yield return new(Verdict.Fails, $"Full of water it is heavier than what it was checked with: {new Amount(mean, Unit.KilogramPerCubicMetre)}, where {medium.Name.ToLowerInvariant()} comes to {new Amount(medium.SaturatedDensity, Unit.KilogramPerCubicMetre)}. Choose a heavier soil in Draw and look at Hold again.");
         foreach (var (lower, upper) in bay.Layers.Zip(bay.Layers.Skip(1)))
-            if (Coarseness(upper.Layer.Fill) > Coarseness(lower.Layer.Fill) && !IsMulch(bay, upper)) yield return new(Verdict.Tight, $"{upper.Layer.Fill.Words()} on {lower.Layer.Fill.Words().ToLowerInvariant()}: what is fine is laid on what is coarse, so that nothing hollow is left above roots.");
-        if (!bay.Layers[^1].Layer.Fill.IsSoil() && !IsMulch(bay, bay.Layers[^1])) yield return new(Verdict.Fails, $"Nothing is sown or planted into {bay.Layers[^1].Layer.Fill.Words().ToLowerInvariant()}: soil, compost or potting mix lies on top.");
+            if (Coarseness(upper.Layer.Fill) > Coarseness(lower.Layer.Fill) && !ReferenceEquals(upper, bay.Mulch)) yield return new(Verdict.Tight, $"{upper.Layer.Fill.Words()} on {lower.Layer.Fill.Words().ToLowerInvariant()}: what is fine is laid on what is coarse, so that nothing hollow is left above roots.");
+        if (!bay.Layers[^1].Layer.Fill.IsSoil() && bay.Mulch is null) yield return new(Verdict.Fails, $"Nothing is sown or planted into {bay.Layers[^1].Layer.Fill.Words().ToLowerInvariant()}: soil, compost or potting mix lies on top.");
     }
 
     private IEnumerable<FillRemark> OfAll()
     {
         var fills = Bays.SelectMany(b => b.Bay.Layers).Select(l => l.Layer.Fill).ToHashSet();
-        if (NitrogenHeld is > 0 and var held) yield return new(Verdict.Tight, $"In its first year its wood takes {Amount.Mass(held)} of nitrogen from the soil. {Amount.Mass(held / FeedNitrogen)} of hoof and horn make it good, or grow beans and peas in it that year.");
+        if (Fit.Assessment.Grow.NotYetFood is { } unlooked) yield return new(Verdict.Tight, unlooked);
+        if (NitrogenHeld is > 0 and var held) yield return new(Verdict.Tight, $"In its first year its wood takes {Amount.Mass(held)} of nitrogen from the soil. {Amount.Mass(held / Handbook[Fills.FeedNitrogen])} of hoof and horn make it good, or grow beans and peas in it that year.");
         if (fills.Contains(Fill.Manure) && Food) yield return new(Verdict.Tight, "Raw manure carries germs: nothing that touches its soil is eaten within four months of it. Rotted for a year it may be used at once.");
         if (fills.Contains(Fill.Straw)) yield return new(Verdict.Tight, "Straw may carry weedkiller that outlasts rotting: sow beans in a pot of it first.");
         if (Fit.Blueprint.Pockets.Count > 0 && !fills.All(f => f.IsSoil())) yield return new(Verdict.Fails, "Plants in its openings root in what lies behind them: fill it with soil all through.");
         if (Fit.Blueprint.Foot is OpenGround && fills.Any(f => f is Fill.Logs or Fill.Sticks)) yield return new(Verdict.Sound, "Mice and rats like hollows: fill every void between the wood and water it down.");
     }
-
-    /// <summary>Part of hoof and horn that is nitrogen, as sold.</summary>
-    private const double FeedNitrogen = .13;
-
-    /// <summary>A thin blanket on top of soil, which is no soil and not meant to be.</summary>
-    private static bool IsMulch(FilledBay bay, LaidLayer layer) => ReferenceEquals(layer, bay.Layers[^1]) && bay.Layers.Count > 1 && layer.Layer.Fill is Fill.Leaves or Fill.Straw or Fill.Woodchip && layer.Layer.Thickness <= ThickestMulch;
-
-    private const double ThickestMulch = .10;
 
     private static int Coarseness(Fill fill) => fill switch
     {
@@ -145,7 +136,7 @@ public sealed record FilledPlanter(Fit Fit, IReadOnlyList<(FilledBay Bay, int Co
         "It sinks in its first year", "Σ T (c + (1 − c) f (1 − e^−kt))", [new("t", "years", 1, Unit.Year), .. Terms(bay)], bay.Sunk(1, Handbook), Unit.Metre, "First-order rotting, rates of the handbook", "Estimates that your own log corrects");
 
     private Sum Roots(FilledBay bay) => Sum.Of(
-        "Deep enough to root in after a year", "Σ (T − S) r − s − h_w", [new("t", "years", 1, Unit.Year), .. Terms(bay), new("s + h_w", "stones and wet layer at the foot", NotRooted, Unit.Metre)], Usable(bay, 1), Unit.Metre, "Soil as it is, all else as far as it has rotted, r = 1 − e^−kt", "A wet layer is taken off whatever lies at the foot");
+        "Deep enough to root in after a year", "Σ (T − S) r − s − h_w", [new("t", "years", 1, Unit.Year), .. Terms(bay), new("s + h_w", "stones and wet layer at the foot", NotRooted, Unit.Metre)], Usable(bay, 1), Unit.Metre, "Soil as it is, all else as far as it has rotted, r = 1 − e^−kt; below what has not, no more than came through", "A wet layer is taken off whatever lies at the foot");
 
     private IEnumerable<Term> Terms(FilledBay bay)
         => bay.Layers.SelectMany(l => (Term[])[new("T", l.Layer.Fill.Words(), l.Layer.Thickness, Unit.Metre), Handbook.Term(Fills.Id(l.Layer.Fill, "lost")), Handbook.Term(Fills.Id(l.Layer.Fill, "rate"))]);

@@ -46,7 +46,8 @@ public sealed record FillWantDto(Fill Fill, string Words, double Placed, double 
 public sealed record FillRemarkDto(Verdict Verdict, Sentence Words);
 
 /// <summary>A crop with how many go in at once, after a year, two and three; why none where none does at once.</summary>
-public sealed record CropByYearDto(string Id, string Name, bool Edible, IReadOnlyList<int> Counts, Sentence? WhyNot, Sentence? NotKnown);
+/// <param name="From">The first year in which one goes in, from 0; null in those that were looked at.</param>
+public sealed record CropByYearDto(string Id, string Name, int? From, IReadOnlyList<int> Counts, Sentence? WhyNot, Sentence? NotKnown);
 
 /// <summary>A fill and what it is called.</summary>
 public sealed record FillNameDto(Fill Fill, string Words);

@@ -67,8 +67,9 @@ internal static class FillingEndpoints
     /// <summary>All planters still to be filled, in one delivery; what lies on the heap is shared out in their order.</summary>
     private static async Task<Ok<DeliveryDto>> Delivery(GardenContext garden, AtHand atHand, CancellationToken cancel)
     {
-        var (settings, heap) = await atHand.OfAsync(garden, null, cancel);
+        var settings = await atHand.SettingsAsync(garden, cancel);
         var all = await garden.ToFillAsync(cancel);
+        var heap = await garden.HeapToFillFromAsync(settings.HouseRules, all.Select(p => p.Project), cancel);
         var fetched = FillFetch.Of([.. all.Select(p => (p.Filling.Wants, p.Filling.Food))], heap);
         var placed = all.SelectMany(p => p.Filling.Wants).ToLookup(w => w.Fill, w => w.Placed);
         var wants = fetched.SelectMany(f => f).GroupBy(f => f.Fill).Select(g => FillWantDto.Of(FillFetch.Together([.. g]), placed[g.Key].Sum(), heap, settings.Handbook)).ToList();
@@ -117,14 +118,15 @@ internal static class FillingEndpoints
     {
         var (filled, handbook) = (what.Filled, opened.Read.Settings.Handbook);
         // Those before it in the list are served first, as in the delivery.
-        var before = (await garden.ToFillAsync(cancel)).Where(p => p.Project < row.Id).Select(p => (p.Filling.Wants, p.Filling.Food));
+        var all = await garden.ToFillAsync(cancel);
+        var heap = await garden.HeapToFillFromAsync(opened.Read.Settings.HouseRules, all.Select(p => p.Project).Append(row.Id), cancel);
         var amounts = filled.Amounts();
-        var fetched = FillFetch.Of([.. before, (amounts, filled.Food)], opened.Read.Heap)[^1];
-        List<FillWantDto> wants = [.. fetched.Zip(amounts).Select(f => FillWantDto.Of(f.First, f.Second.Placed, opened.Read.Heap, handbook))];
+        var fetched = FillFetch.Of([.. all.Where(p => p.Project < row.Id).Select(p => (p.Filling.Wants, p.Filling.Food)), (amounts, filled.Food)], heap)[^1];
+        List<FillWantDto> wants = [.. fetched.Zip(amounts).Select(f => FillWantDto.Of(f.First, f.Second.Placed, heap, handbook))];
         return new(
             row.Id, row.Name, row.DesignName(), row.Version, row.Filling is not null && what.Anew is null, opened.Read.Done.Contains(ProjectKeeping.FillStep), what.Anew, filled.Volume, filled.Usable(0), filled.NotRooted,
             [.. filled.Bays.Select(b => Bay(b.Bay, b.Count, handbook))], wants, wants.Sum(w => w.Cost), [.. filled.Remarks().Select(r => new FillRemarkDto(r.Verdict, r.Words))],
-            [.. filled.Crops().Select(c => new CropByYearDto(c.Crop.Id, c.Crop.Name, c.Crop.Edible, [.. c.Years.Select(y => y.Count)], c.Years[0].WhyNot, c.Years.FirstOrDefault(y => y.Count > 0)?.NotKnown))],
+            [.. filled.Crops().Select(c => new CropByYearDto(c.Crop.Id, c.Crop.Name, c.From, [.. c.Years.Select(y => y.Count)], c.Years[0].WhyNot, c.Years.FirstOrDefault(y => y.Count > 0)?.NotKnown))],
             [.. filled.Sums().Select(SumDto.Of)], opened.School, Rule.Schools, [.. Enum.GetValues<Fill>().Select(f => new FillNameDto(f, f.Words()))]);
     }
 

@@ -2,6 +2,7 @@ using Metaplant.Core.Materials;
 using Metaplant.Core.Planting;
 using Metaplant.Core.Salvage;
 using Metaplant.Core.Salvage.Kinds;
+using Metaplant.Core.Stock;
 using Metaplant.Core.Tests.Designs;
 
 namespace Metaplant.Core.Tests.Planting;
@@ -30,6 +31,16 @@ public class FillFetchTests
         food.PassedOver[0].Why.ToString().ShouldContain("ornamentals only");
         food.PassedOver[1].Why.ToString().ShouldContain("Nobody has looked at it yet");
         FillFetch.Of([([new(Fill.Topsoil, .9, .9)], false)], heap)[0][0].Takes.ShouldContain(t => t.ThingId == 1);
+    }
+
+    [Fact]
+    public void Of_a_pile_that_another_project_has_begun_the_rest_is_taken()
+    {
+        var soil = A.Thing("soil", measures: [("volume", .8)]);
+        var heap = Heap.With([soil], HouseRules.Default, new Dictionary<int, IReadOnlyList<Taken>> { [1] = [new(1, .5) { OfVolume = true }] }, new Dictionary<int, IReadOnlyList<string>>());
+        var fetched = FillFetch.Of([([new(Fill.Topsoil, .4, .4)], false)], heap)[0][0];
+        fetched.Takes.ShouldHaveSingleItem().Volume.ShouldBe(.3, 1e-9);
+        fetched.Short.ShouldBe(.1, 1e-9);
     }
 
     [Fact]

@@ -66,6 +66,19 @@ public class FilledBayTests
     }
 
     [Fact]
+    public void Roots_find_no_soil_through_wood_that_has_not_rotted_and_go_through_mulch()
+    {
+        FilledBay Laid(params IReadOnlyList<Layer> layers) => FilledBay.Of(Deep, layers, Book).OrThrow();
+        var under = Laid(new(Fill.Compost, .2), new(Fill.Logs, .2), new(Fill.Topsoil, .1));
+        under.Rootable(0, Book).ShouldBe(.1, 1e-9);
+        // What lies under the logs counts as far as they have let roots through.
+        var through = 1 - Math.Exp(-.25);
+        under.Rootable(1, Book).ShouldBe((.1 - Settlement.After(1, [new(Fill.Topsoil, .1)], Book)) + through * (.4 - Settlement.After(1, [new(Fill.Compost, .2), new(Fill.Logs, .2)], Book)), 1e-9);
+        Laid(new(Fill.Topsoil, .3), new(Fill.Leaves, .05)).Rootable(0, Book).ShouldBe(.3, 1e-9);
+        Laid(new(Fill.Topsoil, .3), new(Fill.Leaves, .15)).Rootable(0, Book).ShouldBe(0, 1e-9, "too thick to be planted through");
+    }
+
+    [Fact]
     public void What_cannot_be_laid_is_refused_at_its_layer()
     {
         FilledBay.Of(Deep, [], Book).Problems.ShouldHaveSingleItem().Field.ShouldBe("layers");

@@ -68,8 +68,9 @@ public class FilledPlanterTests
         Fails(With(light, Shares(light, (Fill.PottingMix, 1))), "heavier").ShouldBeFalse();
         Fails(With(light, Shares(light, (Fill.Logs, .3), (Fill.PottingMix, .7))), "heavier").ShouldBeTrue("soil runs in between the logs");
 
+        var roomy = Fits.Values.First(f => f.Blueprint.Bays.Count == 1 && f.Blueprint.Bays[0] is var b && b.Space.Height > b.Depth + .005);
+        Fails(With(roomy, new Layer(Fill.TopsoilCompost, roomy.Blueprint.Bays[0].Space.Height)), "higher than it was drawn").ShouldBeTrue();
         var bay = Deepest.Blueprint.Bays[0];
-        if (bay.Space.Height > bay.Depth + .005) Fails(With(Deepest, new Layer(Fill.TopsoilCompost, bay.Space.Height)), "higher than it was drawn").ShouldBeTrue();
         With(Deepest, new Layer(Fill.TopsoilCompost, bay.Depth - .05)).Remarks().ShouldContain(r => r.Verdict == Verdict.Tight && r.Words.ToString().Contains("lower", StringComparison.Ordinal));
     }
 
@@ -79,6 +80,8 @@ public class FilledPlanterTests
         IEnumerable<string> Said(params IReadOnlyList<(Fill, double)> of) => With(Deepest, Shares(Deepest, of)).Remarks().Select(r => r.Words.ToString());
         Said((Fill.Compost, .5), (Fill.Sticks, .2), (Fill.Topsoil, .3)).ShouldContain(w => w.StartsWith("Sticks on compost", StringComparison.Ordinal));
         Said((Fill.Topsoil, .5), (Fill.Sticks, .5)).ShouldContain(w => w.StartsWith("Nothing is sown", StringComparison.Ordinal));
+        // Leaves on logs are no mulch: nothing is planted through them.
+        Said((Fill.Logs, .95), (Fill.Leaves, .05)).ShouldContain(w => w.StartsWith("Nothing is sown", StringComparison.Ordinal));
         // A thin blanket of leaves is mulch.
         Said((Fill.TopsoilCompost, .95), (Fill.Leaves, .05)).ShouldNotContain(w => w.StartsWith("Nothing is sown", StringComparison.Ordinal) || w.StartsWith("Leaves on", StringComparison.Ordinal));
     }

@@ -44,7 +44,7 @@ public sealed class BurrowMesh : Addition
         {
             Needs = [.. floors.Select((f, i) => new CoverNeeded(Need(i == 0 ? "" : $"-{i + 1}"), Mesh, f.Foot.Length + 2 * Up, f.Foot.Width + 2 * Up) { Name = "Mesh against burrowers" })],
             Parts = [.. floors.Take(1).Select(f => new Part(PartId, "Mesh against burrowers", Form.Mesh, floors.Count, f.Foot.Length + 2 * Up, f.Foot.Width + 2 * Up, .001))],
-            Solids = () => floors.Select(f => (Solid)new Skin("burrow-mesh", Ink.Metal, [Flat(f.Bay, f.Foot)], .001)),
+            Solids = () => floors.Select(f => (Solid)new Skin(PartId, Ink.Metal, [Flat(f.Bay, f.Foot)], .001)),
         };
     }
 

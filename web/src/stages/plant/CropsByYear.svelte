@@ -1,5 +1,6 @@
 <script lang="ts">
   import Fold from '../../lib/controls/Fold.svelte';
+  import { counted } from '../../lib/when';
   import type { Filling } from './filling.svelte';
 
   /** What goes into it in which spring, since it sinks while wood turns to soil. */
@@ -9,22 +10,23 @@
   const byYear = $derived(
     WHEN.map((when, year) => ({
       when,
-      crops: crops.filter((c) => c.counts.findIndex((n) => n > 0) === year),
+      year,
+      crops: crops.filter((c) => c.from === year),
     })).filter((y) => y.crops.length > 0),
   );
-  const never = $derived(crops.filter((c) => c.counts.every((n) => n === 0)));
+  const never = $derived(crops.filter((c) => c.from === null));
 </script>
 
 {#each byYear as y (y.when)}
   <h3>{y.when}</h3>
   <ul>
     {#each y.crops as c (c.id)}
-      {@const first = c.counts.find((n) => n > 0)}
+      {@const gone = c.counts.indexOf(0, y.year)}
       <li>
-        <b>{first}</b>
-        {c.name.toLowerCase()}{#if c.counts[0] > 0 && c.counts.some((n) => n === 0)}
-          <span class="soft">for a year or two, then no more</span>{/if}{#if c.notKnown}
-          <small class="soft">{c.notKnown}</small>{:else if c.counts[0] === 0 && c.whyNot}
+        <b>{c.counts[y.year]}</b>
+        {c.name.toLowerCase()}{#if gone > 0}
+          <span class="soft">not {counted(gone, 'year')} on, unless it is topped up</span>{/if}{#if c.notKnown}
+          <small class="soft">{c.notKnown}</small>{:else if y.year > 0 && c.whyNot}
           <small class="soft">At once not: {c.whyNot}</small>{/if}
       </li>
     {/each}

@@ -12,17 +12,17 @@
 
 <article>
   <p class="no-print"><a href="#/plant">Back to one planter</a></p>
-  <h1>All in one delivery</h1>
+  <h1 class="mt-2">All in one delivery</h1>
   {#if troubleWith(asked)}<p class="problem" role="alert">{troubleWith(asked)?.whole}</p>{/if}
   {#if delivery?.projects.length}
     <p>What lies on the heap goes to them in this order; what is short is ordered together. Loose, as it is fetched.</p>
-    <ul>
+    <ul class="ruled mt-2">
       {#each delivery.projects as p (p.project)}<li>
           <a href="#/plant/{p.project}">{p.name}</a>
           {say(p.loose, 'CubicMetre', garden.system)}
         </li>{/each}
     </ul>
-    <h2>To fetch</h2>
+    <h2 class="mb-1">To fetch</h2>
     <WantsTable wants={delivery.wants} cost={delivery.cost} />
   {:else if delivery}
     <p>Nothing waits to be filled. Look at a planter, and keep what fills it.</p>
@@ -33,17 +33,6 @@
   article {
     padding: 18px 22px 40px;
     max-width: 760px;
-  }
-
-  ul {
-    list-style: none;
-    padding: 0;
-    margin: 8px 0 14px;
-  }
-
-  li {
-    border-top: 1px dashed var(--line);
-    padding: 6px 0;
   }
 
   a {

@@ -1,10 +1,11 @@
 <script lang="ts">
   import { garden } from '../../lib/garden.svelte';
   import { lengthDigits, say } from '../../lib/units/tell';
-  import type { Bay, Layer } from './filling.svelte';
+  import type { Bay, Filling, Layer } from './filling.svelte';
 
   interface Props {
     bay: Bay;
+    fills: Filling['fills'];
     /** m above the foot that stay wet, or are stones. */
     wet: number;
     /** As they are being changed; the answer may be one behind. */
@@ -12,7 +13,7 @@
     onmove: (layer: number, by: number) => void;
   }
 
-  const { bay, wet, layers, onmove }: Props = $props();
+  const { bay, fills, wet, layers, onmove }: Props = $props();
 
   /** m by which an arrow key moves a line, and with Shift. */
   const STEP = 0.01;
@@ -40,12 +41,17 @@
 
   /** The outline between two levels, by the levels told between them. */
   function between(from: number, to: number): string {
-    const told = bay.widths.map((_, i) => (bay.height * i) / (bay.widths.length - 1));
     const levels = [from, ...told.filter((l) => l > from && l < to), to];
     const right = levels.map((l) => `${middle + half(l) * scale},${y(l)}`);
     const left = [...levels].reverse().map((l) => `${middle - half(l) * scale},${y(l)}`);
     return [...right, ...left].join(' ');
   }
+
+  /** The levels at which its width was told. */
+  const told = $derived(bay.widths.map((_, i) => (bay.height * i) / (bay.widths.length - 1)));
+
+  /** A wall as far outside as it is thick. */
+  const face = (side: number) => told.map((l) => `${middle + side * (half(l) * scale + WALL / 2)},${y(l)}`).join(' ');
 
   const laid = $derived(
     layers.map((layer, i) => {
@@ -81,22 +87,14 @@
     dragging = { ...dragging, y: dragging.y - by * scale };
   }
 
-  const name = (fill: string) => bay.layers.find((l) => l.fill === fill)?.words ?? fill;
+  const name = (fill: string) => fills.find((f) => f.fill === fill)?.words ?? '';
 </script>
 
 <div class="section" bind:clientWidth={width}>
   {#if width > 0}
     <svg {width} {height} role="group" aria-label="{bay.name} in section, from its foot up">
       <g aria-hidden="true">
-        <path
-          class="wall"
-          d="M{middle - half(bay.height) * scale - WALL / 2} {y(bay.height)} L{middle - half(0) * scale - WALL / 2} {y(
-            0,
-          )} M{middle + half(bay.height) * scale + WALL / 2} {y(bay.height)} L{middle + half(0) * scale + WALL / 2} {y(
-            0,
-          )}"
-          stroke-width={WALL}
-        />
+        {#each [-1, 1] as side (side)}<polyline class="wall" points={face(side)} stroke-width={WALL} />{/each}
         {#each laid as l, i (i)}
           <polygon class="layer" data-fill={l.fill} points={between(l.from, l.to)} />
           {#if l.thickness * scale > 18}<text class="what" x={middle} y={(y(l.from) + y(l.to)) / 2 + 5}

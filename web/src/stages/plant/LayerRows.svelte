@@ -31,7 +31,7 @@
 </script>
 
 <!-- The top layer first, as it is seen in the section. -->
-<ol reversed>
+<ol reversed class="ruled">
   {#each layers.map((l, i) => ({ l, i })).reverse() as { l, i } (i)}
     {@const told = bay.layers[i]}
     <li>
@@ -75,17 +75,6 @@
 </div>
 
 <style>
-  ol {
-    list-style: none;
-    padding: 0;
-    margin: 0 0 8px;
-  }
-
-  li {
-    border-top: 1px dashed var(--line);
-    padding: 6px 0;
-  }
-
   .what,
   .how {
     display: flex;

@@ -86,6 +86,7 @@
               <h2>{bay.count > 1 ? `${bay.count} alike: ${bay.name}` : bay.name}, in section</h2>
               <FillSection
                 {bay}
+                fills={shown.fills}
                 wet={shown.notRooted}
                 layers={filling.layers[i]}
                 onmove={(layer, by) => filling.move(i, layer, by)}

@@ -9,7 +9,7 @@
   const litres = (v: number) => say(v, 'CubicMetre', garden.system);
 </script>
 
-<ul>
+<ul class="ruled">
   {#each wants as w (w.fill)}
     <li>
       <p><b>{w.words}</b> {litres(w.loose)}<span class="soft">, as it is fetched; {litres(w.placed)} in place</span></p>
@@ -28,17 +28,6 @@
 {#if cost > 0}<p><b>{money(cost, garden.system)}</b> to order in all.</p>{/if}
 
 <style>
-  ul {
-    list-style: none;
-    padding: 0;
-    margin: 0 0 8px;
-  }
-
-  li {
-    border-top: 1px dashed var(--line);
-    padding: 6px 0;
-  }
-
   .short {
     color: var(--tight);
     font-weight: 600;

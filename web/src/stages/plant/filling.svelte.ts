@@ -106,22 +106,24 @@ export class FillingState {
   }
 
   async school(school: string): Promise<void> {
-    await this.try({ bays: null, school });
-    if (this.tried) this.draft = layersOf(this.tried);
+    const proposed = await this.try({ bays: null, school });
+    if (proposed) this.draft = layersOf(proposed);
   }
 
-  private async try(input: { bays: Layer[][] | null; school: string | null }): Promise<void> {
+  private async try(input: { bays: Layer[][] | null; school: string | null }): Promise<Filling | null> {
     try {
       const answer = await this.asking.ask((signal) =>
         api.POST('/api/projects/{id}/filling/try', { ...this.path, body: { ...input, version: null }, signal }),
       );
-      if (!answer) return;
+      if (!answer) return null;
       const trouble = answer.response.ok ? null : troubleOf(answer.response.status, answer.error);
       this.errors = trouble?.fields ?? {};
       this.refused = trouble && Object.keys(trouble.fields).length === 0 ? trouble.whole : '';
       if (answer.data) this.tried = answer.data;
+      return answer.data ?? null;
     } catch {
       this.refused = 'The garden does not answer. What you changed is still here.';
+      return null;
     }
   }
 
